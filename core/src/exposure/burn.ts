@@ -1,0 +1,26 @@
+import { addStops } from '../quantity/stops.ts';
+
+/**
+ * What an area gets on top of the base, or is held back for.
+ * @param baseSeconds the main exposure, s
+ * @param stops positive burns, negative dodges
+ * @returns s: for a burn the extra time, for a dodge the part of the base for which it is held back
+ * @source burn base·(2^s − 1), dodge base·(1 − 2^s)
+ * @example
+ * burnOrDodge(12.6, 2 / 3) // ≈ 7.401
+ */
+export function burnOrDodge(baseSeconds: number, stops: number): number {
+  return Math.abs(addStops(baseSeconds, stops) - baseSeconds);
+}
+
+/**
+ * Per cent more or less light in stops, for those who count in per cent.
+ * @param percent positive for more
+ * @returns stops
+ * @source log2(1 + p/100)
+ * @example
+ * percentInStops(10) // ≈ 0.1375
+ */
+export function percentInStops(percent: number): number {
+  return Math.log2(1 + percent / 100);
+}

@@ -1,0 +1,17 @@
+/** What a caution looks at. */
+export interface DevelopmentFacts {
+  /** The development time as it will be run, s. */
+  readonly seconds: number;
+  readonly temperatureC: number;
+  readonly pastTable: boolean;
+  /** Temperatures of all baths that are known, °C. */
+  readonly bathTemperaturesC: readonly number[];
+}
+
+/** One thing that can go wrong with a development, as data. */
+export interface Caution {
+  readonly id: string;
+  readonly applies: (facts: DevelopmentFacts) => boolean;
+  /** What to say, in words that need no number. */
+  readonly sentence: string;
+}

@@ -1,0 +1,152 @@
+import { Refusal } from '../refusal.ts';
+import {
+  DEFAULT_ACTIVATION_ENERGY,
+  activationEnergyBetween,
+  developmentRate,
+} from './activation-energy.ts';
+import type { FilmRecipe, RecipePoint } from './recipe.ts';
+
+/** How far past a table's last temperature a time is still given, °C. */
+export const MOST_PAST_TABLE = 3;
+/** How far from a single temperature a time is still given, °C. */
+export const MOST_FROM_SINGLE = 4;
+
+/** How a time was found: read off a point, between two, past the end of the table, or by activation energy from one. */
+export type FilmTimeMethod = 'point' | 'between' | 'past-table' | 'activation-energy';
+
+/** A development time and what it rests on. */
+export interface FilmTime {
+  readonly seconds: number;
+  readonly method: FilmTimeMethod;
+  /** The recipe's points the time was found from: one or two, cooler first. */
+  readonly from: readonly RecipePoint[];
+  /** The activation energy in force there, J/mol. */
+  readonly activationEnergy: number;
+  /** What one degree more does to the time, s/°C (negative: shorter). */
+  readonly secondsPerDegree: number;
+}
+
+const SAME_TEMPERATURE = 1e-9;
+
+/**
+ * The development time of a recipe at a temperature.
+ * @param recipe with one or more points at different temperatures, °C and s
+ * @param temperatureC of the developer, °C
+ * @returns seconds with the points and the activation energy it rests on
+ * @throws Refusal `past-table` more than 3 °C past the table, `far-from-single` more than 4 °C from a single temperature,
+ *   `recipe-without-time` without points, `recipe-same-temperature` with two times at one temperature
+ * @source ln t linear in 1/T (Arrhenius) between neighbouring points, the end segments extended
+ * @example
+ * filmTime({ film: "Halden 400", boxSpeed: 400, developer: "Tansy", dilution: [1, 31], exposureIndex: 400, agitation: "each-minute", points: [{ temperatureC: 20, seconds: 570 }, { temperatureC: 22, seconds: 470 }], source: "data-sheet" }, 20.6).seconds // ≈ 537.8
+ */
+export function filmTime(recipe: FilmRecipe, temperatureC: number): FilmTime {
+  const points = [...recipe.points].sort((a, b) => a.temperatureC - b.temperatureC);
+  const coolest = points[0];
+  const warmest = points[points.length - 1];
+  if (!coolest || !warmest) {
+    throw new Refusal('recipe-without-time', '/recipe/points', 'This recipe has no time yet.');
+  }
+  points.slice(1).forEach((point, index) => {
+    if (point.temperatureC - points[index]!.temperatureC < SAME_TEMPERATURE) {
+      throw new Refusal(
+        'recipe-same-temperature',
+        '/recipe/points',
+        `The recipe has two times at ${point.temperatureC} °C. Keep one of them.`,
+      );
+    }
+  });
+  return points.length === 1
+    ? fromSinglePoint(coolest, recipe.activationEnergy, temperatureC)
+    : fromTable(points, temperatureC);
+}
+
+function fromSinglePoint(
+  point: RecipePoint,
+  ownEnergy: number | undefined,
+  temperatureC: number,
+): FilmTime {
+  if (Math.abs(temperatureC - point.temperatureC) > MOST_FROM_SINGLE + SAME_TEMPERATURE) {
+    throw new Refusal(
+      'far-from-single',
+      '/temperatureC',
+      `The recipe has one time, at ${point.temperatureC} °C. More than ${MOST_FROM_SINGLE} °C from it a time would be a guess.`,
+    );
+  }
+  const activationEnergy = ownEnergy ?? DEFAULT_ACTIVATION_ENERGY;
+  return answer(point, [point], activationEnergy, temperatureC, 'activation-energy');
+}
+
+function fromTable(points: readonly RecipePoint[], temperatureC: number): FilmTime {
+  const coolest = points[0]!;
+  const warmest = points[points.length - 1]!;
+  const past = Math.max(
+    coolest.temperatureC - temperatureC,
+    temperatureC - warmest.temperatureC,
+    0,
+  );
+  if (past > MOST_PAST_TABLE + SAME_TEMPERATURE) {
+    throw new Refusal(
+      'past-table',
+      '/temperatureC',
+      `The recipe's table runs from ${coolest.temperatureC} to ${warmest.temperatureC} °C. More than ${MOST_PAST_TABLE} °C past it a time would be a guess.`,
+    );
+  }
+  const above = points.findIndex((point) => point.temperatureC >= temperatureC);
+  const upper = above === -1 ? points.length - 1 : Math.max(above, 1);
+  const a = points[upper - 1]!;
+  const b = points[upper]!;
+  return answer(
+    a,
+    [a, b],
+    activationEnergyBetween(a, b),
+    temperatureC,
+    past > 0 ? 'past-table' : 'between',
+  );
+}
+
+function answer(
+  reference: RecipePoint,
+  from: readonly RecipePoint[],
+  activationEnergy: number,
+  temperatureC: number,
+  method: FilmTimeMethod,
+): FilmTime {
+  const read = from.find((point) => Math.abs(point.temperatureC - temperatureC) < SAME_TEMPERATURE);
+  const seconds =
+    read?.seconds ??
+    reference.seconds / developmentRate(temperatureC, reference.temperatureC, activationEnergy);
+  // The derivative of ln t over a kelvin is −Ea/(R·T²); taken as a difference so that the constant stays in one place.
+  const warmer = seconds / developmentRate(temperatureC + 1, temperatureC, activationEnergy);
+  return {
+    seconds,
+    method: read ? 'point' : method,
+    from: read ? [read] : from,
+    activationEnergy,
+    secondsPerDegree: warmer - seconds,
+  };
+}
+
+/**
+ * The temperatures for which a recipe gives a time at all.
+ * @param recipe with one or more points
+ * @returns °C, from the coolest to the warmest, and the stretch its own points cover
+ * @throws Refusal `recipe-without-time` without points
+ * @source the limits of `filmTime`
+ * @example
+ * answerableTemperatures({ film: "Halden 400", boxSpeed: 400, developer: "Tansy", dilution: [1, 31], exposureIndex: 400, agitation: "each-minute", points: [{ temperatureC: 20, seconds: 570 }], source: "guess" }).lowC // = 16
+ */
+export function answerableTemperatures(recipe: FilmRecipe): {
+  lowC: number;
+  highC: number;
+  tableLowC: number;
+  tableHighC: number;
+} {
+  const temperatures = recipe.points.map((point) => point.temperatureC);
+  if (temperatures.length === 0) {
+    throw new Refusal('recipe-without-time', '/recipe/points', 'This recipe has no time yet.');
+  }
+  const tableLowC = Math.min(...temperatures);
+  const tableHighC = Math.max(...temperatures);
+  const beyond = temperatures.length === 1 ? MOST_FROM_SINGLE : MOST_PAST_TABLE;
+  return { lowC: tableLowC - beyond, highC: tableHighC + beyond, tableLowC, tableHighC };
+}

@@ -1,0 +1,55 @@
+import { Refusal } from '../refusal.ts';
+
+/** A stop pushed multiplies the time by this, by rule of thumb. */
+export const PUSH_PER_STOP = 1.4;
+/** A stop pulled multiplies the time by this, by rule of thumb. */
+export const PULL_PER_STOP = 0.8;
+
+/** The third-stop series of one decade of film speeds (ISO 6), repeated ×10. */
+const STANDARD_DECADE = [10, 12, 16, 20, 25, 32, 40, 50, 64, 80];
+/** Speeds above 80 that the trade rounds otherwise than ×10 of the decade. */
+const STANDARD_ABOVE = [
+  100, 125, 160, 200, 250, 320, 400, 500, 640, 800, 1000, 1250, 1600, 2000, 2500, 3200, 4000, 5000,
+  6400, 8000, 10_000, 12_800, 25_600,
+];
+const STANDARD_SPEEDS: readonly number[] = [6, 8, ...STANDARD_DECADE, ...STANDARD_ABOVE];
+
+/** What a film was given against its box speed, and what development makes of it. */
+export interface Push {
+  /** Positive: pushed (underexposed); negative: pulled (overexposed). */
+  readonly stops: number;
+  /** Both speeds are standard ones, so the stops were snapped to thirds. */
+  readonly snapped: boolean;
+}
+
+/**
+ * Stops of push (positive) or pull (negative) that two speeds mean.
+ * @param fromSpeed the speed the recipe or the box is for, ISO or EI
+ * @param exposureIndex the speed used
+ * @returns stops, snapped to thirds where both speeds are standard ones
+ * @throws Refusal `speed` unless both are more than zero
+ * @source stops = log2(EI / speed), third-stop series of ISO 6
+ * @example
+ * pushBetween(400, 320).stops // ≈ -0.33333
+ */
+export function pushBetween(fromSpeed: number, exposureIndex: number): Push {
+  if (!(fromSpeed > 0)) throw new Refusal('speed', '/boxSpeed', 'A film speed is more than zero.');
+  if (!(exposureIndex > 0)) {
+    throw new Refusal('speed', '/exposureIndex', 'An exposure index is more than zero.');
+  }
+  const exact = Math.log2(exposureIndex / fromSpeed);
+  const snapped = STANDARD_SPEEDS.includes(fromSpeed) && STANDARD_SPEEDS.includes(exposureIndex);
+  return { stops: snapped ? Math.round(exact * 3) / 3 + 0 : exact, snapped };
+}
+
+/**
+ * What a push or pull does to the development time when no recipe for that speed exists.
+ * @param stops positive pushed, negative pulled
+ * @returns a factor on the time
+ * @source rule of thumb: ×1.4 a stop pushed, ×0.8 a stop pulled
+ * @example
+ * pushFactor(2) // ≈ 1.96
+ */
+export function pushFactor(stops: number): number {
+  return stops >= 0 ? PUSH_PER_STOP ** stops : PULL_PER_STOP ** -stops;
+}

@@ -1,0 +1,20 @@
+/** One contrast setting of a set, on one paper. */
+export interface ContrastSetting {
+  readonly id: string;
+  readonly name: string;
+  /** ISO range R at this setting. */
+  readonly range: number;
+  /** Speed against the set's first setting, stops; negative is slower. */
+  readonly speedStops: number;
+}
+
+/** A set of contrast settings, as data: a set of filters, a head, graded paper. */
+export interface ContrastSet {
+  readonly id: string;
+  /** What one setting is called: "filter", "grade". */
+  readonly noun: string;
+  readonly name: string;
+  /** Measured on this paper; otherwise its answers are marked as not calibrated. */
+  readonly calibrated: boolean;
+  readonly settings: readonly ContrastSetting[];
+}

@@ -1,0 +1,83 @@
+import type { Paper } from './paper.ts';
+
+/** A paper's curve for one mix of light: each layer's logistic, placed along log exposure. */
+export interface PaperCurve {
+  readonly dMin: number;
+  readonly dMax: number;
+  readonly slope: number;
+  /** Log exposure added for each layer, log10. */
+  readonly shifts: readonly number[];
+}
+
+/**
+ * The curve of a paper under light of one colour mix.
+ * @param paper layers, density range and slope
+ * @param blueShare share of blue in the total light, 0 (green only) to 1 (blue only)
+ * @returns the curve, ready for `densityAt` and `logExposureAt`
+ * @source D = Dmin + (Dmax−Dmin)·Σ wᵢ·F(log10(Hb + Hg·10^−oᵢ)), F logistic
+ * @example
+ * curveFor(defaultPaper, 1).shifts.length // = 7
+ */
+export function curveFor(paper: Paper, blueShare: number): PaperCurve {
+  return {
+    dMin: paper.dMin,
+    dMax: paper.dMax,
+    slope: paper.slope,
+    shifts: paper.layerOffsets.map((offset) =>
+      Math.log10(blueShare + (1 - blueShare) * 10 ** -offset),
+    ),
+  };
+}
+
+/**
+ * Density on a curve.
+ * @param curve from `curveFor`
+ * @param logH log10 exposure, blue and green together
+ * @returns density (D = −log10 reflectance)
+ * @source sum of logistic layers
+ * @example
+ * densityAt(curveFor(defaultPaper, 1), 0) // ≈ 1.105
+ */
+export function densityAt(curve: PaperCurve, logH: number): number {
+  let sum = 0;
+  for (const shift of curve.shifts) sum += 1 / (1 + 10 ** (-curve.slope * (logH + shift)));
+  return curve.dMin + ((curve.dMax - curve.dMin) * sum) / curve.shifts.length;
+}
+
+/**
+ * The exposure that gives a density.
+ * @param curve from `curveFor`
+ * @param density between the curve's Dmin and Dmax
+ * @returns log10 exposure
+ * @throws RangeError when the paper cannot show that density
+ * @source Newton's method kept inside a bisection bracket
+ * @example
+ * logExposureAt(curveFor(defaultPaper, 1), 1.105) // ≈ 0
+ */
+export function logExposureAt(curve: PaperCurve, density: number): number {
+  if (!(density > curve.dMin && density < curve.dMax)) {
+    throw new RangeError(
+      `The paper shows densities between ${curve.dMin} and ${curve.dMax}, not ${density}.`,
+    );
+  }
+  const target = ((density - curve.dMin) / (curve.dMax - curve.dMin)) * curve.shifts.length;
+  let low = -8;
+  let high = 8;
+  let logH = 0;
+  for (let turn = 0; turn < 100; turn += 1) {
+    let value = -target;
+    let derivative = 0;
+    for (const shift of curve.shifts) {
+      const layer = 1 / (1 + 10 ** (-curve.slope * (logH + shift)));
+      value += layer;
+      derivative += layer * (1 - layer) * curve.slope * Math.LN10;
+    }
+    if (value > 0) high = logH;
+    else low = logH;
+    const newton = logH - value / derivative;
+    const next = newton > low && newton < high ? newton : (low + high) / 2;
+    if (Math.abs(next - logH) < 1e-12) return next;
+    logH = next;
+  }
+  return logH;
+}

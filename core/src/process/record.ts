@@ -1,0 +1,79 @@
+import { eventsThatCount, type ProcessEvent } from './event.ts';
+import type { ProcessPlan, ProcessStep } from './plan.ts';
+
+/** What became of one step of the plan. */
+export interface StepRecord {
+  readonly step: ProcessStep;
+  /** When its clock started; undefined while it has not been poured in (or was skipped). */
+  readonly startedAtMs?: number;
+  /** When the next bath went in, or the process was finished. */
+  readonly endedAtMs?: number;
+}
+
+/** What really happened, against the plan. */
+export interface ProcessRecord {
+  readonly steps: readonly StepRecord[];
+  readonly temperatures: readonly { readonly atMs: number; readonly temperatureC: number }[];
+  readonly notes: readonly { readonly atMs: number; readonly text: string }[];
+  readonly finishedAtMs?: number;
+}
+
+/**
+ * Reads a log into what happened to each step. A bath ends when the next one goes in; "poured earlier" moves a start
+ * back, but never before the start of the bath before it.
+ * @param plan the steps
+ * @param events in any order
+ * @returns starts and ends in ms, readings and notes
+ * @source the log keeps real instants
+ * @example
+ * processRecord(sheetPlan(), [{ id: "a", atMs: 5000, kind: "poured-in", stepId: "print-developer" }]).steps[0].startedAtMs // = 5000
+ */
+export function processRecord(plan: ProcessPlan, events: readonly ProcessEvent[]): ProcessRecord {
+  const starts = new Map<string, number>();
+  const order = plan.steps.map((step) => step.id);
+  let latest = -1;
+  let finishedAtMs: number | undefined;
+  const temperatures: { atMs: number; temperatureC: number }[] = [];
+  const notes: { atMs: number; text: string }[] = [];
+  const startBefore = (index: number) =>
+    Math.max(-Infinity, ...order.slice(0, index).map((id) => starts.get(id) ?? -Infinity));
+
+  const readers: {
+    [Kind in ProcessEvent['kind']]: (event: ProcessEvent & { kind: Kind }) => void;
+  } = {
+    'poured-in': ({ stepId, atMs }) => {
+      const index = order.indexOf(stepId);
+      if (index <= latest || finishedAtMs !== undefined) return;
+      latest = index;
+      starts.set(stepId, atMs);
+    },
+    'poured-earlier': ({ stepId, atMs, seconds }) => {
+      const index = order.indexOf(stepId);
+      if (index === -1 || index !== latest) return;
+      starts.set(stepId, Math.max(atMs - seconds * 1000, startBefore(index)));
+    },
+    temperature: ({ atMs, temperatureC }) => temperatures.push({ atMs, temperatureC }),
+    note: ({ atMs, text }) => notes.push({ atMs, text }),
+    finished: ({ atMs }) => {
+      if (latest >= 0) finishedAtMs ??= atMs;
+    },
+    undone: () => undefined,
+  };
+  for (const event of eventsThatCount(events)) {
+    (readers[event.kind] as (event: ProcessEvent) => void)(event);
+  }
+
+  const steps = plan.steps.map((step, index): StepRecord => {
+    const startedAtMs = starts.get(step.id);
+    if (startedAtMs === undefined) return { step };
+    const next = order
+      .slice(index + 1)
+      .map((id) => starts.get(id))
+      .find((start) => start !== undefined);
+    const endedAtMs = next ?? finishedAtMs;
+    return endedAtMs === undefined ? { step, startedAtMs } : { step, startedAtMs, endedAtMs };
+  });
+  return finishedAtMs === undefined
+    ? { steps, temperatures, notes }
+    : { steps, temperatures, notes, finishedAtMs };
+}

@@ -1,0 +1,11 @@
+import type { StepKind } from './kind.ts';
+
+export const fix = {
+  id: 'fix',
+  name: 'Fix',
+  inSentence: 'fixer',
+  water: false,
+  usualSeconds: 300,
+  agitation: 'each-minute',
+  caution: 'Fixer carries silver afterwards: keep it, and follow local rules.',
+} as const satisfies StepKind;

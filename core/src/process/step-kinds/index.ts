@@ -1,0 +1,44 @@
+import { developer } from './developer.ts';
+import { fix } from './fix.ts';
+import type { StepKind } from './kind.ts';
+import { preSoak } from './pre-soak.ts';
+import { printDeveloper } from './print-developer.ts';
+import { printFix } from './print-fix.ts';
+import { printStop } from './print-stop.ts';
+import { printWash } from './print-wash.ts';
+import { stop } from './stop.ts';
+import { wash } from './wash.ts';
+import { washingAid } from './washing-aid.ts';
+import { waterStop } from './water-stop.ts';
+import { wettingAgent } from './wetting-agent.ts';
+
+/** The steps of developing a film, in the order in which they come. */
+export const filmStepKinds = [
+  preSoak,
+  developer,
+  stop,
+  waterStop,
+  fix,
+  washingAid,
+  wash,
+  wettingAgent,
+] as const;
+
+/** The trays a print goes through. */
+export const printStepKinds = [printDeveloper, printStop, printFix, printWash] as const;
+
+export type StepKindId = (typeof filmStepKinds | typeof printStepKinds)[number]['id'];
+
+const all: readonly StepKind[] = [...filmStepKinds, ...printStepKinds];
+
+/**
+ * The definition of a kind of step.
+ * @param id a step kind's id
+ * @returns its name, usual time, agitation and caution
+ * @source this folder's index
+ * @example
+ * stepKind("stop").usualSeconds // = 30
+ */
+export function stepKind(id: StepKindId): StepKind {
+  return all.find((kind) => kind.id === id)!;
+}

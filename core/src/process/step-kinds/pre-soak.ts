@@ -1,0 +1,11 @@
+import type { StepKind } from './kind.ts';
+
+export const preSoak = {
+  id: 'pre-soak',
+  name: 'Pre-soak',
+  inSentence: 'pre-soak',
+  water: true,
+  usualSeconds: 60,
+  agitation: 'rest',
+  caution: '',
+} as const satisfies StepKind;

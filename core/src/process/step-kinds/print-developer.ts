@@ -1,0 +1,11 @@
+import type { StepKind } from './kind.ts';
+
+export const printDeveloper = {
+  id: 'print-developer',
+  name: 'Developer',
+  inSentence: 'developer',
+  water: false,
+  usualSeconds: 60,
+  agitation: 'continuous',
+  caution: 'Tongs or gloves. Keep the air moving.',
+} as const satisfies StepKind;

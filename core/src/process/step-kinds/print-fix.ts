@@ -1,0 +1,11 @@
+import type { StepKind } from './kind.ts';
+
+export const printFix = {
+  id: 'print-fix',
+  name: 'Fix',
+  inSentence: 'fixer',
+  water: false,
+  usualSeconds: 60,
+  agitation: 'continuous',
+  caution: '',
+} as const satisfies StepKind;

@@ -1,0 +1,11 @@
+import type { StepKind } from './kind.ts';
+
+export const printStop = {
+  id: 'print-stop',
+  name: 'Stop',
+  inSentence: 'stop',
+  water: false,
+  usualSeconds: 15,
+  agitation: 'continuous',
+  caution: '',
+} as const satisfies StepKind;

@@ -1,0 +1,11 @@
+import type { StepKind } from './kind.ts';
+
+export const printWash = {
+  id: 'print-wash',
+  name: 'Wash',
+  inSentence: 'wash',
+  water: true,
+  usualSeconds: 300,
+  agitation: 'rest',
+  caution: '',
+} as const satisfies StepKind;

@@ -1,0 +1,11 @@
+import type { StepKind } from './kind.ts';
+
+export const washingAid = {
+  id: 'washing-aid',
+  name: 'Washing aid',
+  inSentence: 'washing aid',
+  water: false,
+  usualSeconds: 90,
+  agitation: 'continuous',
+  caution: '',
+} as const satisfies StepKind;

@@ -1,0 +1,11 @@
+import type { StepKind } from './kind.ts';
+
+export const waterStop = {
+  id: 'water-stop',
+  name: 'Stop, water',
+  inSentence: 'water stop',
+  water: true,
+  usualSeconds: 60,
+  agitation: 'continuous',
+  caution: '',
+} as const satisfies StepKind;

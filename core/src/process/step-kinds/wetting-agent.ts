@@ -1,0 +1,11 @@
+import type { StepKind } from './kind.ts';
+
+export const wettingAgent = {
+  id: 'wetting-agent',
+  name: 'Wetting agent',
+  inSentence: 'wetting agent',
+  water: false,
+  usualSeconds: 30,
+  agitation: 'rest',
+  caution: '',
+} as const satisfies StepKind;

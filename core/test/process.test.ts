@@ -1,0 +1,248 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  agitationScheme,
+  agitationSchemes,
+  bursts,
+  cuesBetween,
+  eventsThatCount,
+  filmPlan,
+  filmStepKinds,
+  processMoment,
+  processRecord,
+  sheetPlan,
+  stepKind,
+  usualFilmKinds,
+  type ProcessEvent,
+  type ProcessPlan,
+} from '../src/index.ts';
+
+const plan: ProcessPlan = filmPlan({
+  developmentSeconds: 538,
+  agitation: 'each-minute',
+  kinds: usualFilmKinds,
+  seconds: { fix: 210, wash: 360 },
+  drainSeconds: 10,
+  clockStart: 'pouring-begins',
+});
+
+let ids = 0;
+const pour = (stepId: string, seconds: number): ProcessEvent => ({
+  id: `e${(ids += 1)}`,
+  atMs: seconds * 1000,
+  kind: 'poured-in',
+  stepId,
+});
+const soaked = [pour('pre-soak', 0), pour('developer', 60)];
+const momentAt = (events: ProcessEvent[], seconds: number) =>
+  processMoment(plan, events, seconds * 1000);
+
+describe('a film plan', () => {
+  it('puts the steps in the order of the process', () => {
+    expect(plan.steps.map((step) => [step.kind, step.seconds])).toEqual([
+      ['pre-soak', 60],
+      ['developer', 538],
+      ['stop', 30],
+      ['fix', 210],
+      ['wash', 360],
+      ['wetting-agent', 30],
+    ]);
+  });
+
+  it('every kind of step and scheme can be found by its id', () => {
+    for (const kind of filmStepKinds) expect(stepKind(kind.id)).toBe(kind);
+    for (const scheme of agitationSchemes) expect(agitationScheme(scheme.id)).toBe(scheme);
+  });
+});
+
+describe('agitation', () => {
+  it('counts from the start of the step and leaves out what would overlap pouring out', () => {
+    const starts = bursts(plan.steps[1]!, 10).map((burst) => burst.startSeconds);
+    expect(starts).toEqual([0, 60, 120, 180, 240, 300, 360, 420, 480]);
+    const shorter = bursts({ ...plan.steps[1]!, seconds: 499 }, 10);
+    expect(shorter.at(-1)!.startSeconds).toBe(420);
+  });
+
+  it('moved all the time goes on until pouring out', () => {
+    expect(bursts(plan.steps[2]!, 10)).toEqual([{ startSeconds: 0, endSeconds: 20 }]);
+  });
+
+  it('left alone is left alone', () => {
+    expect(bursts(plan.steps[0]!, 10)).toEqual([]);
+  });
+
+  it('no burst ever overlaps the pouring out or another burst', () => {
+    const steps = fc.record({
+      id: fc.constant('x'),
+      kind: fc.constant('developer' as const),
+      seconds: fc.integer({ min: 5, max: 3600 }),
+      agitation: fc.constantFrom(...agitationSchemes.map(({ id }) => id)),
+    });
+    fc.assert(
+      fc.property(steps, fc.integer({ min: 0, max: 30 }), (step, drain) => {
+        let free = 0;
+        for (const burst of bursts(step, drain)) {
+          expect(burst.startSeconds).toBeGreaterThanOrEqual(free);
+          expect(burst.endSeconds).toBeLessThanOrEqual(Math.max(0, step.seconds - drain));
+          free = burst.endSeconds;
+        }
+      }),
+    );
+  });
+});
+
+describe('the moment', () => {
+  it('before the first pour waits for it', () => {
+    const moment = momentAt([], 5);
+    expect(moment.hands).toBe('pour-in');
+    expect(moment.next!.step.kind).toBe('pre-soak');
+    expect(moment.current).toBeUndefined();
+  });
+
+  it.each([
+    [70, 'agitate', 528],
+    [95, 'rest', 503],
+    [125, 'agitate', 473],
+    [589, 'pour-out', 9],
+    [600, 'over', -2],
+  ] as const)('at %i s: %s, %i s left', (seconds, hands, left) => {
+    const moment = momentAt(soaked, seconds);
+    expect(moment.hands).toBe(hands);
+    expect(moment.current!.remainingSeconds).toBe(left);
+  });
+
+  it('names the next turn, the fetching and the pouring out as on the clock', () => {
+    const { current, next } = momentAt(soaked, 95);
+    expect(current!.nextBurstSeconds).toBe(60);
+    expect(current!.step.seconds - current!.fetchSeconds).toBe(40);
+    expect(current!.step.seconds - current!.pourOutSeconds).toBe(10);
+    expect(next!.step.kind).toBe('stop');
+  });
+
+  it('a bath has no pause: it runs over until the next one is in, and both instants are kept', () => {
+    const events = [...soaked, pour('stop', 607)];
+    const { record, current } = momentAt(events, 610);
+    expect(current!.step.kind).toBe('stop');
+    expect(record.steps[1]).toMatchObject({ startedAtMs: 60_000, endedAtMs: 607_000 });
+  });
+
+  it('water may wait', () => {
+    expect(momentAt([pour('pre-soak', 0)], 90).hands).toBe('wait-in-water');
+  });
+
+  it('“I poured 40 s ago” moves the start', () => {
+    const late: ProcessEvent = {
+      id: 'late',
+      atMs: 100_000,
+      kind: 'poured-earlier',
+      stepId: 'developer',
+      seconds: 40,
+    };
+    const events = [pour('pre-soak', 0), pour('developer', 95), late];
+    expect(momentAt(events, 100).current!.elapsedSeconds).toBe(40);
+    expect(momentAt(events, 100).record.steps[0]!.endedAtMs).toBe(60_000);
+  });
+
+  it('but never before the bath before it', () => {
+    const late = {
+      id: 'l',
+      atMs: 100_000,
+      kind: 'poured-earlier',
+      stepId: 'developer',
+      seconds: 999,
+    } as const;
+    const { record } = momentAt([pour('pre-soak', 50), pour('developer', 95), late], 100);
+    expect(record.steps[1]!.startedAtMs).toBe(50_000);
+  });
+
+  it('“poured earlier” of a bath that is not the one under way changes nothing', () => {
+    const late = {
+      id: 'l',
+      atMs: 100_000,
+      kind: 'poured-earlier',
+      stepId: 'fix',
+      seconds: 9,
+    } as const;
+    expect(momentAt([...soaked, late], 100)).toEqual(momentAt(soaked, 100));
+  });
+
+  it('undo takes a pour back, and undoing that brings it back', () => {
+    const stop = pour('stop', 300);
+    const undo: ProcessEvent = { id: 'u', atMs: 302_000, kind: 'undone', eventId: stop.id };
+    expect(momentAt([...soaked, stop, undo], 303).current!.step.kind).toBe('developer');
+    const redo: ProcessEvent = { id: 'r', atMs: 304_000, kind: 'undone', eventId: 'u' };
+    expect(momentAt([...soaked, stop, undo, redo], 305).current!.step.kind).toBe('stop');
+    expect(eventsThatCount([undo, stop])).toEqual([]);
+  });
+
+  it('finishing ends the last bath and keeps readings and notes', () => {
+    const events: ProcessEvent[] = [
+      ...soaked,
+      { id: 't', atMs: 70_000, kind: 'temperature', temperatureC: 20.4 },
+      { id: 'n', atMs: 80_000, kind: 'note', text: 'one turn missed' },
+      pour('wetting-agent', 700),
+      { id: 'f', atMs: 735_000, kind: 'finished' },
+    ];
+    const moment = momentAt(events, 800);
+    expect(moment.hands).toBe('done');
+    expect(moment.record.finishedAtMs).toBe(735_000);
+    expect(moment.record.steps[5]!.endedAtMs).toBe(735_000);
+    expect(moment.record.steps[2]!.startedAtMs).toBeUndefined();
+    expect(moment.record.temperatures).toEqual([{ atMs: 70_000, temperatureC: 20.4 }]);
+    expect(moment.record.notes[0]!.text).toBe('one turn missed');
+  });
+
+  it('a step already passed cannot be poured again', () => {
+    expect(momentAt([...soaked, pour('pre-soak', 90)], 95).current!.step.kind).toBe('developer');
+  });
+
+  it('is the same whatever the order in which the events arrive, and however often', () => {
+    const events = [...soaked, pour('stop', 600), pour('fix', 632)];
+    fc.assert(
+      fc.property(fc.shuffledSubarray(events, { minLength: 4 }), (shuffled) => {
+        expect(processRecord(plan, [...shuffled, ...shuffled])).toEqual(
+          processRecord(plan, events),
+        );
+      }),
+    );
+  });
+});
+
+describe('cues', () => {
+  const all = cuesBetween(plan, soaked, 60_000, 700_000);
+
+  it('call each turn, the fetching, the pouring out and the end', () => {
+    const seconds = (kind: string) =>
+      all.filter((cue) => cue.kind === kind).map((cue) => cue.atMs / 1000 - 60);
+    expect(seconds('agitate')).toEqual([0, 60, 120, 180, 240, 300, 360, 420, 480]);
+    expect(seconds('rest')[0]).toBe(30);
+    expect(seconds('fetch-next')).toEqual([498]);
+    expect(seconds('pour-out')).toEqual([528]);
+    expect(seconds('time-up')).toEqual([538]);
+    expect(seconds('over')).toEqual([553, 568, 583, 598, 613, 628]);
+  });
+
+  it('are the same whether asked for at once or bit by bit', () => {
+    const bits = Array.from({ length: 64 }, (_, bit) =>
+      cuesBetween(plan, soaked, 60_000 + bit * 10_000, 70_000 + bit * 10_000),
+    ).flat();
+    expect(bits).toEqual(all);
+  });
+
+  it('are silent before the first pour and after the end', () => {
+    expect(cuesBetween(plan, [], 0, 1e9)).toEqual([]);
+    const done: ProcessEvent[] = [...soaked, { id: 'f', atMs: 90_000, kind: 'finished' }];
+    expect(cuesBetween(plan, done, 91_000, 1e9)).toEqual([]);
+  });
+
+  it('do not nag over water', () => {
+    const cues = cuesBetween(plan, [pour('pre-soak', 0)], 0, 600_000);
+    expect(cues.map((cue) => cue.kind)).toEqual(['fetch-next', 'pour-out', 'time-up']);
+  });
+
+  it('in a step shorter than its drain time only its end is called', () => {
+    const quick = { ...sheetPlan(), drainSeconds: 20 };
+    const stop = [pour('print-stop', 0)];
+    expect(cuesBetween(quick, stop, 0, 15_001).map((cue) => cue.kind)).toEqual(['time-up']);
+  });
+});
