@@ -1,0 +1,48 @@
+import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
+import { Preferences, defaultPreferences } from '$lib/contract/preferences.ts';
+import { migrate } from '$lib/server/database/migrate.ts';
+import { refuseForeign, securityHeaders } from '$lib/server/doors.ts';
+import { kept } from '$lib/server/kept.ts';
+import { log } from '$lib/server/log.ts';
+import { isDatabaseAway } from '$lib/server/problem/response.ts';
+import { loadDemo } from '$lib/server/seeds/load.ts';
+import { cookieNames } from '$lib/ui/cookie.ts';
+
+export const init: ServerInit = async () => {
+  try {
+    await migrate();
+    if (process.env.KATACHRON_DEMO) await loadDemo();
+  } catch (cause) {
+    if (!isDatabaseAway(cause)) throw cause;
+    const { host } = new URL(process.env.DATABASE_URL ?? 'postgres://nowhere');
+    console.error(`No database answers at ${host}.`);
+    process.exit(1);
+  }
+};
+
+export const handle: Handle = async ({ event, resolve }) => {
+  const refused = refuseForeign(event.request);
+  if (refused) return refused;
+  event.locals.preferences =
+    kept(event.cookies, cookieNames.preferences, Preferences) ?? defaultPreferences;
+  const { light, brightness } = event.locals.preferences;
+  const white = light === 'white';
+  const response = await resolve(event, {
+    // The page arrives in its light: nothing white is painted before a script has run.
+    transformPageChunk: ({ html }) =>
+      html
+        .replace('%katachron.light%', light)
+        .replace('%katachron.brightness%', String(brightness))
+        .replace('%katachron.scheme%', white ? 'light' : 'dark')
+        .replace('%katachron.ground%', white ? '#efece4' : '#000000'),
+    preload: ({ type, path }) =>
+      type === 'css' || type === 'js' || (type === 'font' && path.includes('latin')),
+  });
+  for (const [name, value] of Object.entries(securityHeaders)) response.headers.set(name, value);
+  return response;
+};
+
+export const handleError: HandleServerError = ({ error, status, message }) => {
+  if (status >= 500) log.error(error);
+  return { message: status === 404 ? 'There is nothing at this address.' : message };
+};

@@ -1,0 +1,9 @@
+import type { CueSound } from './sound.ts';
+
+export const agitate = {
+  kind: 'agitate',
+  beeps: [
+    { startSeconds: 0, lengthSeconds: 0.12, frequencyHz: 880 },
+    { startSeconds: 0.2, lengthSeconds: 0.12, frequencyHz: 880 },
+  ],
+} as const satisfies CueSound;

@@ -1,0 +1,6 @@
+import type { CueSound } from './sound.ts';
+
+export const rest = {
+  kind: 'rest',
+  beeps: [{ startSeconds: 0, lengthSeconds: 0.25, frequencyHz: 440 }],
+} as const satisfies CueSound;

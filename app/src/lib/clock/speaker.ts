@@ -1,0 +1,69 @@
+import type { Cue } from '@katachron/core';
+import { cueSounds } from './sounds/index.ts';
+
+const VOLUME = 0.5;
+/** Ramps that keep a beep from clicking, s. */
+const RAMP = 0.005;
+
+interface Scheduled {
+  readonly atMs: number;
+  readonly beeps: readonly OscillatorNode[];
+}
+
+/** Puts cues on the audio timeline, where the hardware's clock plays them whatever the page is doing. */
+export class Speaker {
+  #context: AudioContext | undefined;
+  #scheduled = new Map<string, Scheduled>();
+
+  constructor(readonly onChange: (awake: boolean) => void) {}
+
+  get awake(): boolean {
+    return this.#context?.state === 'running';
+  }
+
+  /** Browsers allow sound only from a touch or a key on; call this from one. */
+  async wake(): Promise<void> {
+    if (!this.#context) {
+      this.#context = new AudioContext({ latencyHint: 'interactive' });
+      this.#context.onstatechange = () => this.onChange(this.awake);
+    }
+    if (this.#context.state !== 'running') await this.#context.resume();
+    this.onChange(this.awake);
+  }
+
+  /** Makes the timeline hold just these cues: new ones are put on it, those no longer due are taken off. */
+  follow(cues: readonly Cue[]): void {
+    const context = this.#context;
+    if (!context || context.state !== 'running') return;
+    const wanted = new Set(cues.map(({ id }) => id));
+    const nowMs = Date.now();
+    for (const [id, { atMs, beeps }] of this.#scheduled) {
+      if (!wanted.has(id) && atMs > nowMs) beeps.forEach((beep) => beep.stop());
+      if (!wanted.has(id)) this.#scheduled.delete(id);
+    }
+    for (const cue of cues) {
+      if (!this.#scheduled.has(cue.id)) this.#schedule(context, cue);
+    }
+  }
+
+  #schedule(context: AudioContext, cue: Cue): void {
+    // What is put on the timeline is heard one output latency later.
+    const heard = context.outputLatency || context.baseLatency || 0;
+    const at = context.currentTime + (cue.atMs - Date.now()) / 1000 - heard;
+    const sound = cueSounds.find(({ kind }) => kind === cue.kind);
+    const beeps = (sound?.beeps ?? []).map(({ startSeconds, lengthSeconds, frequencyHz }) => {
+      const start = Math.max(context.currentTime, at + startSeconds);
+      const oscillator = new OscillatorNode(context, { frequency: frequencyHz });
+      const gain = new GainNode(context, { gain: 0 });
+      gain.gain.setValueAtTime(0, start);
+      gain.gain.linearRampToValueAtTime(VOLUME, start + RAMP);
+      gain.gain.setValueAtTime(VOLUME, start + lengthSeconds - RAMP);
+      gain.gain.linearRampToValueAtTime(0, start + lengthSeconds);
+      oscillator.connect(gain).connect(context.destination);
+      oscillator.start(start);
+      oscillator.stop(start + lengthSeconds);
+      return oscillator;
+    });
+    this.#scheduled.set(cue.id, { atMs: cue.atMs, beeps });
+  }
+}

@@ -1,0 +1,71 @@
+import { highlightTones, shadowTones } from '@katachron/core';
+import Type, { type Static } from 'typebox';
+import { oneOf, orNull, text } from './fields.ts';
+import { stepKindId } from './process.ts';
+import { StripChoices, contrastSetId, settingId, Pick } from './strip.ts';
+
+/** What was typed, as it was typed: right or wrong, it is there again after a reload. */
+const typed = Type.String({ maxLength: 40, format: 'plain-text' });
+
+/** The film page as it was left. */
+export const FilmDraft = Type.Object(
+  {
+    title: text('The name of the roll', 120),
+    recipeId: Type.String({ maxLength: 40 }),
+    exposureIndex: typed,
+    temperature: typed,
+    volume: typed,
+    kinds: Type.Array(stepKindId, { maxItems: 12 }),
+    /** Own times of the steps, as typed. */
+    times: Type.Record(Type.String({ maxLength: 20 }), typed, { maxProperties: 12 }),
+  },
+  { additionalProperties: false },
+);
+export type FilmDraft = Static<typeof FilmDraft>;
+
+/** A strip made earlier in this print session. */
+const EarlierStrip = Type.Object(
+  {
+    settingId,
+    choices: StripChoices,
+    highlight: orNull<Pick>(Pick),
+    shadow: orNull<Pick>(Pick),
+  },
+  { additionalProperties: false },
+);
+
+const position = orNull<number>(Type.Number({ minimum: 0, maximum: 15, multipleOf: 0.5 }));
+
+/** The print page as it was left. */
+export const PrintDraft = Type.Object(
+  {
+    title: text('The name of the print', 120),
+    negative: text('The negative', 80),
+    enlarger: text('The enlarger', 80),
+    lens: text('The lens and aperture', 80),
+    head: text('The head height', 40),
+    paper: text('The paper', 80),
+    contrastSetId,
+    settingId,
+    lag: typed,
+    timerStep: typed,
+    kind: StripChoices.properties.kind,
+    method: StripChoices.properties.method,
+    first: typed,
+    step: typed,
+    patches: typed,
+    highlight: position,
+    highlightTone: oneOf(highlightTones, 'The highlight’s tone'),
+    shadow: position,
+    shadowTone: oneOf(shadowTones, 'The shadow’s tone'),
+    /** How sure to be, twelfths of a stop. */
+    wantedTwelfths: Type.Integer({ minimum: 1, maximum: 6 }),
+    earlier: Type.Array(EarlierStrip, { maxItems: 6 }),
+    areas: Type.Array(
+      Type.Object({ name: text('The area', 60), stops: typed }, { additionalProperties: false }),
+      { maxItems: 12 },
+    ),
+  },
+  { additionalProperties: false },
+);
+export type PrintDraft = Static<typeof PrintDraft>;

@@ -1,0 +1,56 @@
+import Type, { type TUnsafe } from 'typebox';
+
+/**
+ * The fields that more than one schema uses. Names carry their unit; titles are what an error sentence calls them.
+ */
+
+/** One of a list of ids. An enum, not a union, so that a wrong value gets one sentence instead of ten. */
+export function oneOf<Id extends string>(
+  ids: readonly Id[],
+  title: string,
+  more: { description?: string } = {},
+): TUnsafe<Id> {
+  return Type.Unsafe<Id>({ type: 'string', enum: [...ids], title, ...more });
+}
+
+/** A value or null. */
+export function orNull<T>(schema: object & { title?: string }): TUnsafe<T | null> {
+  return Type.Unsafe<T | null>({ anyOf: [schema, { type: 'null' }], title: schema.title });
+}
+
+/** Text that the database can keep: well formed, without control characters. */
+export const text = (title: string, maxLength: number, minLength = 0) =>
+  Type.String({ title, minLength, maxLength, format: 'plain-text' });
+
+export const uuid = (title: string) => Type.String({ title, format: 'uuid' });
+
+export const temperatureC = (title = 'The temperature') =>
+  Type.Number({ title, minimum: 0, maximum: 60, description: '°C' });
+
+export const seconds = (title: string) =>
+  Type.Number({ title, exclusiveMinimum: 0, maximum: 86_400, description: 's' });
+
+export const stops = (title: string) =>
+  Type.Number({ title, minimum: -10, maximum: 10, description: 'stops' });
+
+export const filmSpeed = (title: string) =>
+  Type.Number({ title, minimum: 0.1, maximum: 1_000_000, description: 'ISO or EI' });
+
+export const netDensity = (title: string) =>
+  Type.Number({ title, exclusiveMinimum: 0, maximum: 3, description: 'density above Dmin' });
+
+export const isoRange = (title: string) =>
+  Type.Number({ title, minimum: 20, maximum: 300, description: 'ISO 6846 R' });
+
+export const instantMs = (title: string) =>
+  Type.Integer({
+    title,
+    minimum: 0,
+    maximum: 8_640_000_000_000,
+    description: 'ms since 1970, UTC',
+  });
+
+export const volumeMl = (title: string) =>
+  Type.Number({ title, exclusiveMinimum: 0, maximum: 100_000, description: 'ml' });
+
+export const version = Type.Integer({ title: 'The version', minimum: 1 });

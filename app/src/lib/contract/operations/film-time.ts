@@ -1,0 +1,58 @@
+import { development } from '@katachron/core';
+import Type from 'typebox';
+import { filmSpeed, temperatureC } from '../fields.ts';
+import { RecipeBody, recipeExample } from '../recipe.ts';
+import { operation } from './operation.ts';
+
+export const filmTimeOperation = operation({
+  id: 'film-time',
+  summary: 'Development time at a temperature and a speed used, and what it rests on',
+  request: Type.Object(
+    {
+      recipe: RecipeBody,
+      temperatureC: temperatureC('The temperature of the developer'),
+      exposureIndex: filmSpeed('The exposure index'),
+    },
+    { title: 'The question', additionalProperties: false },
+  ),
+  response: Type.Object({
+    seconds: Type.Number(),
+    method: Type.String(),
+    from: Type.Array(Type.Object({ temperatureC: Type.Number(), seconds: Type.Number() })),
+    activationEnergy: Type.Number(),
+    secondsPerDegree: Type.Number(),
+    pushStops: Type.Number(),
+    pushFactor: Type.Number(),
+    cautions: Type.Array(Type.String()),
+  }),
+  example: {
+    request: { recipe: recipeExample, temperatureC: 22, exposureIndex: 800 },
+    response: {
+      seconds: 658,
+      method: 'point',
+      from: [{ temperatureC: 22, seconds: 470 }],
+      activationEnergy: 69815,
+      secondsPerDegree: -43.1,
+      pushStops: 1,
+      pushFactor: 1.4,
+      cautions: [],
+    },
+  },
+  run: ({ recipe, temperatureC: reading, exposureIndex }) => {
+    const { seconds, base, pushStops, pushFactor, cautions } = development(
+      recipe,
+      reading,
+      exposureIndex,
+    );
+    return {
+      seconds,
+      method: base.method,
+      from: [...base.from],
+      activationEnergy: base.activationEnergy,
+      secondsPerDegree: base.secondsPerDegree,
+      pushStops,
+      pushFactor,
+      cautions: [...cautions],
+    };
+  },
+});

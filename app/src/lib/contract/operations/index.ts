@@ -1,0 +1,19 @@
+import { burnOperation } from './burn.ts';
+import { contrastOperation } from './contrast.ts';
+import { filmTimeOperation } from './film-time.ts';
+import type { Operation } from './operation.ts';
+import { processOperation } from './process.ts';
+import { pushOperation } from './push.ts';
+import { stripReadingOperation } from './strip-reading.ts';
+import { stripOperation } from './strip.ts';
+
+/** Every calculation of the open interface, in the order of the work. */
+export const operations = [
+  filmTimeOperation,
+  pushOperation,
+  processOperation,
+  stripOperation,
+  stripReadingOperation,
+  contrastOperation,
+  burnOperation,
+] as unknown as readonly Operation[];

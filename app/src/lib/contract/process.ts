@@ -1,0 +1,64 @@
+import {
+  filmStepKinds,
+  printStepKinds,
+  type ClockStart,
+  type ProcessEvent as CoreEvent,
+} from '@katachron/core';
+import Type, { type TProperties } from 'typebox';
+import { instantMs, oneOf, seconds, temperatureC, text, uuid } from './fields.ts';
+import { agitationId } from './recipe.ts';
+
+export const clockStarts: readonly ClockStart[] = ['pouring-begins', 'pouring-ends'];
+
+export const stepKindId = oneOf(
+  [...filmStepKinds, ...printStepKinds].map(({ id }) => id),
+  'The kind of step',
+);
+
+export const ProcessPlan = Type.Object(
+  {
+    steps: Type.Array(
+      Type.Object(
+        {
+          id: text('The step’s id', 40, 1),
+          kind: stepKindId,
+          seconds: seconds('The time of the step'),
+          agitation: agitationId,
+        },
+        { title: 'A step', additionalProperties: false },
+      ),
+      { title: 'The steps', minItems: 1, maxItems: 30 },
+    ),
+    drainSeconds: Type.Number({ title: 'The drain time', minimum: 0, maximum: 120 }),
+    clockStart: oneOf(clockStarts, 'When the clock starts'),
+  },
+  { title: 'A plan', additionalProperties: false },
+);
+
+const base = { id: uuid('The event’s id'), atMs: instantMs('The instant') };
+const stepId = text('The step’s id', 40, 1);
+const kinds: { [Kind in CoreEvent['kind']]: TProperties } = {
+  'poured-in': { stepId },
+  'poured-earlier': { stepId, seconds: seconds('How long ago it was poured') },
+  temperature: { temperatureC: temperatureC() },
+  note: { text: text('The note', 1000, 1) },
+  finished: {},
+  undone: { eventId: uuid('The event taken back') },
+};
+const event = (kind: CoreEvent['kind']) =>
+  Type.Object(
+    { ...base, kind: Type.Literal(kind), ...kinds[kind] },
+    { title: 'An event', additionalProperties: false },
+  );
+
+/** Told apart by `kind`, so that a wrong field is answered for that kind and not for all of them. */
+const eventSchemas = (Object.keys(kinds) as CoreEvent['kind'][]).map(event);
+
+export const ProcessEvent = Type.Unsafe<CoreEvent>({
+  type: 'object',
+  title: 'An event',
+  required: ['kind'],
+  discriminator: { propertyName: 'kind' },
+  oneOf: eventSchemas,
+});
+export type ProcessEvent = CoreEvent;

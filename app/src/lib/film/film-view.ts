@@ -1,0 +1,212 @@
+import {
+  Refusal,
+  agitationScheme,
+  development,
+  developmentCautions,
+  filmPlan,
+  formatDilution,
+  mixFor,
+  recipeForSpeed,
+  stepKind,
+  type Development,
+  type ProcessPlan,
+  type StepKindId,
+} from '@katachron/core';
+import type { FilmDraft } from '../contract/drafts.ts';
+import type { Preferences } from '../contract/preferences.ts';
+import type { Recipe } from '../contract/recipe.ts';
+import { attempt } from '../words/attempt.ts';
+import { parseDecimal } from '../words/decimal.ts';
+import { clockTime, parseDuration } from '../words/duration.ts';
+import { filmReason } from '../words/film-reason.ts';
+import { pushSentence } from '../words/push.ts';
+import { parseTemperature } from '../words/temperature.ts';
+import { millilitres } from '../words/volume.ts';
+
+/** How long a tank takes to pour out unless somebody says otherwise, s. */
+const USUAL_DRAIN_SECONDS = 10;
+
+/** A line of the plan on the page: a kind of step, in or out, with its time as typed. */
+export interface PlanLine {
+  readonly kind: StepKindId;
+  readonly name: string;
+  readonly included: boolean;
+  readonly shown: string;
+  readonly trouble?: string;
+}
+
+/** Everything the film page shows, from what was typed. */
+export interface FilmView {
+  readonly recipe?: Recipe;
+  readonly exposureIndex?: number;
+  readonly temperatureC?: number;
+  readonly development?: Development;
+  /** Why there is no time, when there is none. */
+  readonly refusal?: string;
+  readonly troubles: {
+    readonly temperature?: string;
+    readonly exposureIndex?: string;
+    readonly volume?: string;
+  };
+  readonly reasons: readonly string[];
+  readonly cautions: readonly string[];
+  /** Push or pull in a sentence; not there when the film was shot at its box speed. */
+  readonly push?: string;
+  readonly volumeMl?: number;
+  /** What to measure, as a sentence. */
+  readonly mix?: string;
+  readonly smallMeasure: boolean;
+  readonly agitation: string;
+  readonly lines: readonly PlanLine[];
+  readonly plan?: ProcessPlan;
+}
+
+/** The kinds a plan may have, in the order of the process; the developer is always in. */
+const planKinds: readonly StepKindId[] = [
+  'pre-soak',
+  'developer',
+  'stop',
+  'water-stop',
+  'fix',
+  'washing-aid',
+  'wash',
+  'wetting-agent',
+];
+
+/** Works the film page out: no clock, no screen, the same answer for the same draft. */
+export function filmView(
+  draft: FilmDraft,
+  recipes: readonly Recipe[],
+  preferences: Pick<Preferences, 'unit' | 'clockStart'>,
+): FilmView {
+  const { unit } = preferences;
+  const chosen = recipes.find(({ id }) => id === draft.recipeId) ?? recipes[0];
+  const speed = attempt(() =>
+    parseDecimal(
+      draft.exposureIndex,
+      '/exposureIndex',
+      'Type the speed the film was shot at, for example 400.',
+    ),
+  );
+  const exposureIndex = draft.exposureIndex.trim() === '' ? chosen?.exposureIndex : speed.value;
+  const temperature = attempt(() => parseTemperature(draft.temperature, unit));
+  const recipe = chosen && exposureIndex ? recipeForSpeed(recipes, chosen, exposureIndex) : chosen;
+
+  const worked =
+    recipe && exposureIndex !== undefined && temperature.value !== undefined
+      ? attempt(() => development(recipe, temperature.value, exposureIndex))
+      : undefined;
+  const time = worked?.value;
+  const volume = attempt(() =>
+    parseDecimal(draft.volume, '/volumeMl', 'Type the volume in ml, for example 600.'),
+  );
+  const mixed =
+    recipe && volume.value !== undefined
+      ? attempt(() => mixFor(volume.value, recipe.dilution))
+      : undefined;
+  const seconds = ownTimes(draft);
+  const lines = planKinds.map((kind) => planLine(kind, draft, time?.seconds));
+  const sound = lines.every(({ trouble }) => trouble === undefined);
+  const push =
+    recipe && exposureIndex !== undefined
+      ? attempt(() => pushSentence(recipe.boxSpeed, exposureIndex))
+      : undefined;
+  const exposureTrouble =
+    draft.exposureIndex.trim() === '' ? undefined : (speed.trouble ?? push?.trouble);
+  const volumeTrouble = volume.trouble ?? mixed?.trouble;
+
+  return {
+    ...(recipe && { recipe }),
+    ...(exposureIndex !== undefined && { exposureIndex }),
+    ...(temperature.value !== undefined && { temperatureC: temperature.value }),
+    ...(time && { development: time }),
+    ...(worked?.trouble && { refusal: worked.trouble }),
+    troubles: {
+      ...(temperature.trouble &&
+        draft.temperature.trim() !== '' && { temperature: temperature.trouble }),
+      ...(exposureTrouble && { exposureIndex: exposureTrouble }),
+      ...(volumeTrouble && { volume: volumeTrouble }),
+    },
+    reasons: recipe && time ? filmReason(recipe, time, unit) : [],
+    cautions: developmentCautions
+      .filter(({ id }) => time?.cautions.includes(id))
+      .map(({ sentence }) => sentence),
+    ...(push?.value && exposureIndex !== recipe?.boxSpeed && { push: push.value }),
+    ...(mixed?.value && volume.value !== undefined && { volumeMl: volume.value }),
+    ...(mixed?.value &&
+      recipe && { mix: mixSentence(recipe, volume.value ?? 0, mixed.value.partsMl) }),
+    smallMeasure: mixed?.value?.smallMeasure ?? false,
+    agitation: recipe ? agitationScheme(recipe.agitation).name : '',
+    lines,
+    ...(time &&
+      recipe &&
+      sound && {
+        plan: filmPlan({
+          developmentSeconds: Math.round(time.seconds),
+          agitation: recipe.agitation,
+          kinds: ['developer', ...draft.kinds],
+          seconds,
+          drainSeconds: USUAL_DRAIN_SECONDS,
+          clockStart: preferences.clockStart,
+        }),
+      }),
+  };
+}
+
+/** Times typed for steps, s, those that can be read. */
+function ownTimes(draft: FilmDraft): Partial<Record<StepKindId, number>> {
+  return Object.fromEntries(
+    Object.entries(draft.times).flatMap(([kind, typed]) => {
+      const { value } = attempt(() => parseDuration(typed));
+      return value === undefined ? [] : [[kind, value]];
+    }),
+  );
+}
+
+function planLine(kind: StepKindId, draft: FilmDraft, developmentSeconds?: number): PlanLine {
+  const { name, usualSeconds } = stepKind(kind);
+  if (kind === 'developer') {
+    const shown = developmentSeconds === undefined ? '–' : clockTime(developmentSeconds);
+    return { kind, name, included: true, shown };
+  }
+  const included = draft.kinds.includes(kind);
+  const typed = draft.times[kind];
+  if (typed === undefined) return { kind, name, included, shown: clockTime(usualSeconds) };
+  const read = attempt(() => parseDuration(typed));
+  if (read.value === undefined) {
+    return { kind, name, included, shown: typed, ...(included && { trouble: read.trouble }) };
+  }
+  return { kind, name, included, shown: clockTime(read.value) };
+}
+
+function mixSentence(recipe: Recipe, volumeMl: number, partsMl: readonly number[]): string {
+  const [first = 0, ...rest] = partsMl;
+  if (rest.length === 0) return `${millilitres(volumeMl)} ml of ${recipe.developer} stock.`;
+  const water = rest.at(-1) ?? 0;
+  const between = rest.slice(0, -1).map((part) => `${millilitres(part)} ml of the next part`);
+  const parts = [
+    `${millilitres(first)} ml ${recipe.developer}`,
+    ...between,
+    `${millilitres(water)} ml water`,
+  ];
+  return `${millilitres(volumeMl)} ml of ${formatDilution(recipe.dilution)}: ${parts.join(', ')}.`;
+}
+
+/** The warning in a run when the developer is not at the temperature its time was worked out for, °C. */
+export const TEMPERATURE_TOLERANCE = 0.3;
+
+/** What a reading during the run means for the time; undefined while it is near enough. */
+export function readingAdvice(
+  recipe: Recipe | Omit<Recipe, 'id' | 'version'>,
+  plannedC: number,
+  exposureIndex: number,
+  readC: number,
+): { readonly off: true; readonly seconds?: number } | undefined {
+  if (Math.abs(readC - plannedC) <= TEMPERATURE_TOLERANCE + 1e-9) return undefined;
+  try {
+    return { off: true, seconds: development(recipe, readC, exposureIndex).seconds };
+  } catch (cause) {
+    if (cause instanceof Refusal) return { off: true };
+    throw cause;
+  }
+}

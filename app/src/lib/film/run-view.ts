@@ -1,0 +1,140 @@
+import {
+  agitationScheme,
+  stepKind,
+  type ProcessMoment,
+  type ProcessPlan,
+  type StepKindId,
+} from '@katachron/core';
+import { clockTime, countdown } from '../words/duration.ts';
+
+/** Everything the run screen says, read from across a wet sink. */
+export interface RunView {
+  /** The step: "Developer". */
+  readonly step: string;
+  /** What is left, or by how much it has run over. */
+  readonly clock: string;
+  readonly over: boolean;
+  /** What the hands do now. */
+  readonly hands: string;
+  /** What comes next, nearest first. */
+  readonly next: readonly string[];
+  /** What Space says that was done. */
+  readonly main: string;
+  readonly count: string;
+  readonly caution: string;
+  /** The bar along the bottom: share of the whole, and how far each step has come, per cent. */
+  readonly bar: readonly BarPart[];
+}
+
+export interface BarPart {
+  readonly id: string;
+  readonly name: string;
+  readonly x: number;
+  readonly width: number;
+  /** Of its own width, per cent. */
+  readonly done: number;
+  readonly current: boolean;
+}
+
+/** Space between two parts of the bar, per cent. */
+const GAP = 0.25;
+
+function barOf(plan: ProcessPlan, moment: ProcessMoment): BarPart[] {
+  const total = plan.steps.reduce((sum, step) => sum + step.seconds, 0);
+  let x = 0;
+  return plan.steps.map((step, index) => {
+    const width = (100 * step.seconds) / total;
+    const { current, record } = moment;
+    const state = record.steps[index]!;
+    const here = current?.index === index;
+    const done = here
+      ? Math.min(100, (100 * current.elapsedSeconds) / step.seconds)
+      : state.startedAtMs !== undefined
+        ? 100
+        : 0;
+    const part = {
+      id: step.id,
+      name: `${stepKind(step.kind).name} ${clockTime(step.seconds)}`,
+      x,
+      width: Math.max(0.2, width - GAP),
+      done,
+      current: here,
+    };
+    x += width;
+    return part;
+  });
+}
+
+/** How a pour is put, by the school of when the clock starts. */
+function pouredIn(plan: ProcessPlan, kind: StepKindId, first: boolean): string {
+  const name = first ? stepKind(kind).name : `${capital(stepKind(kind).inSentence)} is`;
+  if (first) return plan.clockStart === 'pouring-begins' ? 'Pour in, start' : 'All in, start';
+  return `${name} ${plan.clockStart === 'pouring-begins' ? 'going in' : 'in'}`;
+}
+
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
+
+/** Reads a moment of the process as the words of the screen. */
+export function runView(plan: ProcessPlan, moment: ProcessMoment): RunView {
+  const { current, next } = moment;
+  const bar = barOf(plan, moment);
+  const following = next && stepKind(next.step.kind).inSentence;
+  if (!current) {
+    const first = plan.steps[0]!;
+    const done = moment.hands === 'done';
+    const { name, inSentence, caution } = stepKind(first.kind);
+    return {
+      step: done ? 'Done' : name,
+      clock: done ? '0:00' : clockTime(first.seconds),
+      over: false,
+      hands: done ? 'Hang it up' : `${capital(inSentence)} at hand`,
+      next: done
+        ? ['Weighted, away from dust, until it no longer feels tacky.']
+        : ['Lid on, sound up, then Space as you pour'],
+      main: done ? 'To the logbook' : pouredIn(plan, first.kind, true),
+      count: done ? '' : `1 of ${plan.steps.length}`,
+      caution: done ? '' : caution,
+      bar,
+    };
+  }
+  const { step, remainingSeconds, nextBurstSeconds, fetchSeconds, pourOutSeconds } = current;
+  const kind = stepKind(step.kind);
+  const scheme = agitationScheme(step.agitation);
+  const left = (seconds: number) => clockTime(step.seconds - seconds);
+  const hands = {
+    'pour-in': '',
+    done: '',
+    agitate:
+      current.elapsedSeconds < scheme.initialSeconds ? 'Keep turning it, gently' : scheme.hands,
+    rest: 'Rest',
+    'pour-out': following ? 'Pour out' : 'Take it out',
+    over: following ? `Time is up: ${following} in` : 'Time is up: take it out',
+    'wait-in-water': 'Time is up; it may wait in water',
+  }[moment.hands];
+  const coming: string[] = [];
+  if (moment.hands === 'rest' || moment.hands === 'agitate') {
+    if (nextBurstSeconds !== undefined) {
+      const verb = moment.hands === 'rest' ? 'Turn again' : 'Next turn';
+      coming.push(`${verb} at ${left(nextBurstSeconds)}`);
+    }
+    const ready = following
+      ? current.elapsedSeconds < fetchSeconds
+        ? `${capital(following)} ready at ${left(fetchSeconds)}, `
+        : `${capital(following)} ready now, `
+      : '';
+    coming.push(capital(`${ready}pour out at ${left(pourOutSeconds)}`));
+  } else if (following && moment.hands === 'pour-out') {
+    coming.push(`Then ${following}, at 0:00`);
+  }
+  return {
+    step: kind.name,
+    clock: countdown(remainingSeconds),
+    over: moment.hands === 'over',
+    hands,
+    next: coming,
+    main: next ? pouredIn(plan, next.step.kind, false) : 'Taken out, done',
+    count: `${current.index + 1} of ${plan.steps.length}`,
+    caution: kind.caution,
+    bar,
+  };
+}

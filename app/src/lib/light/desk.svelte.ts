@@ -1,0 +1,66 @@
+import { getContext, setContext } from 'svelte';
+import {
+  LEAST_BRIGHTNESS,
+  MOST_BRIGHTNESS,
+  type Light,
+  type Preferences,
+} from '../contract/preferences.ts';
+import { cookieNames, keepInCookie } from '../ui/cookie.ts';
+import { retype } from '../words/temperature.ts';
+
+const KEY = Symbol('desk');
+
+/** What belongs to this device: its light, its unit, its habits. Follows the person from page to page. */
+export class Desk {
+  preferences = $state() as Preferences;
+  /** The light to come back to from Dark. */
+  beforeDark: Light = 'white';
+
+  constructor(preferences: Preferences) {
+    this.preferences = preferences;
+    if (preferences.light !== 'dark') this.beforeDark = preferences.light;
+  }
+
+  get light(): Light {
+    return this.preferences.light;
+  }
+
+  /** Changes the light. The guard on leaving red and dark is the hold in front of this, not a rule in here. */
+  setLight(light: Light): void {
+    if (light === 'dark' && this.light !== 'dark') this.beforeDark = this.light;
+    this.set({ light });
+  }
+
+  brighter(steps: number): void {
+    const wanted = this.preferences.brightness + steps;
+    this.set({ brightness: Math.min(MOST_BRIGHTNESS, Math.max(LEAST_BRIGHTNESS, wanted)) });
+  }
+
+  set(change: Partial<Preferences>): void {
+    Object.assign(this.preferences, change);
+    keepInCookie(cookieNames.preferences, this.preferences);
+    const { documentElement: root } = document;
+    const white = this.light === 'white';
+    root.dataset.light = this.light;
+    root.dataset.brightness = String(this.preferences.brightness);
+    const meta = (name: string) => document.querySelector(`meta[name="${name}"]`);
+    meta('color-scheme')?.setAttribute('content', white ? 'light' : 'dark');
+    meta('theme-color')?.setAttribute('content', white ? '#efece4' : '#000000');
+  }
+
+  /** A temperature that was typed, in the other unit from now on. */
+  switchUnit(typed: string): string {
+    const { unit } = this.preferences;
+    const other = unit === 'C' ? 'F' : 'C';
+    this.set({ unit: other });
+    return retype(typed, unit, other);
+  }
+}
+
+export function provideDesk(preferences: Preferences): Desk {
+  return setContext(KEY, new Desk(preferences));
+}
+
+export function useDesk(): Desk {
+  return getContext<Desk>(KEY);
+}

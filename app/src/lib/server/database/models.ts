@@ -1,0 +1,115 @@
+import {
+  DataTypes,
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type ModelAttributes,
+  type ModelStatic,
+  type Sequelize,
+} from 'sequelize';
+import type { PrintBody } from '../../contract/print.ts';
+import type { ProcessEvent } from '../../contract/process.ts';
+import type { RecipeBody } from '../../contract/recipe.ts';
+import type { RollBody } from '../../contract/roll.ts';
+import { database } from './connection.ts';
+
+/** What every row written whole under a version has: what is searched is a column, the rest is its body. */
+export interface VersionedFields<Body> {
+  id: string;
+  version: number;
+  body: Body;
+}
+
+export class RecipeRow
+  extends Model<InferAttributes<RecipeRow>, InferCreationAttributes<RecipeRow>>
+  implements VersionedFields<RecipeBody>
+{
+  declare id: string;
+  declare version: number;
+  declare body: RecipeBody;
+  declare film: string;
+  declare developer: string;
+  declare exposureIndex: number;
+}
+
+export class RollRow
+  extends Model<InferAttributes<RollRow>, InferCreationAttributes<RollRow>>
+  implements VersionedFields<RollBody>
+{
+  declare id: string;
+  declare version: number;
+  declare body: RollBody;
+  declare title: string;
+  declare words: string;
+  declare state: CreationOptional<'planned' | 'developing' | 'developed'>;
+  declare madeAt: Date;
+  declare startedAt: CreationOptional<Date | null>;
+  declare finishedAt: CreationOptional<Date | null>;
+}
+
+export class PrintRow
+  extends Model<InferAttributes<PrintRow>, InferCreationAttributes<PrintRow>>
+  implements VersionedFields<PrintBody>
+{
+  declare id: string;
+  declare version: number;
+  declare body: PrintBody;
+  declare title: string;
+  declare words: string;
+  declare madeAt: Date;
+}
+
+export class RunEventRow extends Model<
+  InferAttributes<RunEventRow>,
+  InferCreationAttributes<RunEventRow>
+> {
+  declare id: string;
+  declare rollId: string;
+  declare at: Date;
+  declare body: ProcessEvent;
+}
+
+const versioned: ModelAttributes = {
+  id: { type: DataTypes.UUID, primaryKey: true },
+  version: { type: DataTypes.INTEGER, allowNull: false },
+  body: { type: DataTypes.JSONB, allowNull: false },
+};
+const searched: ModelAttributes = {
+  title: { type: DataTypes.TEXT, allowNull: false },
+  words: { type: DataTypes.TEXT, allowNull: false },
+  madeAt: { type: DataTypes.DATE, allowNull: false },
+};
+
+let initialised: Sequelize | undefined;
+
+/** The models, bound to the connection that is open now. */
+export function models() {
+  const sequelize = database();
+  if (initialised !== sequelize) {
+    const define = (model: ModelStatic<Model>, tableName: string, attributes: ModelAttributes) =>
+      model.init(attributes, { sequelize, tableName, underscored: true, timestamps: false });
+    define(RecipeRow, 'recipes', {
+      ...versioned,
+      film: { type: DataTypes.TEXT, allowNull: false },
+      developer: { type: DataTypes.TEXT, allowNull: false },
+      exposureIndex: { type: DataTypes.DOUBLE, allowNull: false },
+    });
+    define(RollRow, 'rolls', {
+      ...versioned,
+      ...searched,
+      state: { type: DataTypes.TEXT, allowNull: false, defaultValue: 'planned' },
+      startedAt: { type: DataTypes.DATE },
+      finishedAt: { type: DataTypes.DATE },
+    });
+    define(PrintRow, 'prints', { ...versioned, ...searched });
+    define(RunEventRow, 'run_events', {
+      id: { type: DataTypes.UUID, primaryKey: true },
+      rollId: { type: DataTypes.UUID, allowNull: false },
+      at: { type: DataTypes.DATE, allowNull: false },
+      body: { type: DataTypes.JSONB, allowNull: false },
+    });
+    initialised = sequelize;
+  }
+  return { RecipeRow, RollRow, PrintRow, RunEventRow };
+}

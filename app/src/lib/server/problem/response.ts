@@ -1,0 +1,61 @@
+import { Refusal } from '@katachron/core';
+import { isHttpError } from '@sveltejs/kit';
+import { ConnectionError, DatabaseError } from 'sequelize';
+import type { Problem } from '../../contract/problem.ts';
+import { log } from '../log.ts';
+import { Conflict } from '../repositories/conflict.ts';
+import { InvalidInput } from './invalid-input.ts';
+
+const HEADERS = { 'content-type': 'application/problem+json', 'cache-control': 'no-store' };
+
+/** A problem+json answer (RFC 9457). */
+export function problem(
+  status: number,
+  title: string,
+  detail: string,
+  more: Partial<Problem> = {},
+): Response {
+  const body: Problem = { type: 'about:blank', title, status, detail, ...more };
+  return new Response(JSON.stringify(body), { status, headers: HEADERS });
+}
+
+export const DATABASE_AWAY =
+  'The database does not answer. What you typed is still here; try again in a moment.';
+
+/** PostgreSQL's classes for a server that is going away or not there. */
+const AWAY = /^(08|57P)/;
+
+export function isDatabaseAway(cause: unknown): boolean {
+  if (cause instanceof ConnectionError) return true;
+  if (!(cause instanceof DatabaseError)) return false;
+  const { code, message } = cause.original as Error & { code?: string };
+  return AWAY.test(code ?? '') || /Connection terminated|ECONN/.test(message);
+}
+
+/** What a client is told about anything that was thrown; never a stack. */
+export function problemFor(cause: unknown): Response {
+  if (cause instanceof InvalidInput) {
+    return problem(400, 'Wrong input', cause.message, { errors: [...cause.errors] });
+  }
+  if (cause instanceof Refusal) {
+    return problem(400, 'Wrong input', cause.message, {
+      errors: [{ pointer: cause.field, detail: cause.message }],
+    });
+  }
+  if (cause instanceof Conflict) {
+    return problem(409, 'Changed meanwhile', cause.message, {
+      stored: cause.stored,
+      sent: cause.sent,
+    });
+  }
+  if (isDatabaseAway(cause)) return problem(503, 'Database away', DATABASE_AWAY);
+  if (isHttpError(cause) && cause.status === 413) {
+    return problem(
+      413,
+      'Too large',
+      'That is more than a form of ours can be. Nothing was stored.',
+    );
+  }
+  log.error(cause);
+  return problem(500, 'Our fault', 'Something went wrong here. Nothing that was stored is lost.');
+}

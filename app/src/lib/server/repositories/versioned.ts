@@ -1,0 +1,76 @@
+import { isDeepStrictEqual } from 'node:util';
+import { UniqueConstraintError, type Model, type ModelStatic } from 'sequelize';
+import { database } from '../database/connection.ts';
+import type { VersionedFields } from '../database/models.ts';
+import { Conflict } from './conflict.ts';
+
+/** The version that a write is based on is missing. */
+export class VersionMissing extends Error {
+  override readonly name = 'VersionMissing';
+}
+
+/** What became of a write. */
+export interface Written<Resource> {
+  readonly resource: Resource;
+  readonly created: boolean;
+}
+
+/** How an aggregate becomes rows and back. */
+interface Mapping<Row extends Model & VersionedFields<Body>, Body, Resource> {
+  readonly model: () => ModelStatic<Row>;
+  /** The columns that are searched, from the body. */
+  readonly columns: (body: Body) => Partial<Row>;
+  readonly resource: (row: Row) => Resource;
+}
+
+/**
+ * Reading and writing of rows under a version. Writing the same body again changes nothing and succeeds, so that a
+ * client which never heard the answer may simply repeat itself.
+ */
+export function versionedStore<Row extends Model & VersionedFields<Body>, Body, Resource>(
+  mapping: Mapping<Row, Body, Resource>,
+) {
+  async function find(id: string): Promise<Resource | undefined> {
+    const row = await mapping.model().findByPk(id);
+    return row ? mapping.resource(row) : undefined;
+  }
+
+  async function putOnce(
+    id: string,
+    body: Body,
+    basedOn: number | undefined,
+  ): Promise<Written<Resource>> {
+    return database().transaction(async (transaction) => {
+      const model = mapping.model();
+      const row = await model.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
+      const values = { body, ...mapping.columns(body) };
+      if (!row) {
+        if (basedOn !== undefined) throw new Conflict(null, body);
+        const made = model.build();
+        made.set({ id, version: 1, ...values });
+        await made.save({ transaction });
+        return { resource: mapping.resource(made), created: true };
+      }
+      if (isDeepStrictEqual(row.body, body)) {
+        return { resource: mapping.resource(row), created: false };
+      }
+      if (basedOn === undefined) throw new VersionMissing();
+      if (basedOn !== row.version) throw new Conflict(mapping.resource(row), body);
+      row.set({ ...values, version: row.version + 1 });
+      await row.save({ transaction });
+      return { resource: mapping.resource(row), created: false };
+    });
+  }
+
+  /** Creates or replaces; of two first writes at once the later one is answered as a second write. */
+  async function put(id: string, body: Body, basedOn?: number): Promise<Written<Resource>> {
+    try {
+      return await putOnce(id, body, basedOn);
+    } catch (cause) {
+      if (cause instanceof UniqueConstraintError) return putOnce(id, body, basedOn);
+      throw cause;
+    }
+  }
+
+  return { find, put };
+}

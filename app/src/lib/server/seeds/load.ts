@@ -1,0 +1,21 @@
+import { prints } from '../repositories/prints.ts';
+import { recipes } from '../repositories/recipes.ts';
+import { rolls } from '../repositories/rolls.ts';
+import { demoPrints } from './prints.ts';
+import { demoRecipes } from './recipes.ts';
+import { demoRolls } from './rolls.ts';
+
+/** Loads what is not there yet; what somebody changed since stays as they left it, so it can be loaded twice. */
+export async function loadDemo(): Promise<void> {
+  for (const { id, body } of demoRecipes) {
+    if (!(await recipes.find(id))) await recipes.put(id, body);
+  }
+  for (const { id, body, events } of demoRolls) {
+    if (await rolls.find(id)) continue;
+    await rolls.put(id, body);
+    for (const event of events) await rolls.addEvent(id, event);
+  }
+  for (const { id, body } of demoPrints) {
+    if (!(await prints.find(id))) await prints.put(id, body);
+  }
+}

@@ -1,0 +1,138 @@
+import { contrastSet, planStrip, settingOf, type ToneId } from '@katachron/core';
+import type { PrintBody } from '../../contract/print.ts';
+
+interface PrintSeed {
+  readonly id: string;
+  readonly body: PrintBody;
+}
+
+interface Printed {
+  readonly title: string;
+  readonly negative: string;
+  readonly paper: string;
+  readonly head: string;
+  readonly at: string;
+  /** Setting of each strip, its first exposure in s, and the patches picked. */
+  readonly strips: readonly (readonly [string, number, number | null, number | null])[];
+  readonly settingId: string;
+  readonly seconds: number;
+  readonly areas: readonly (readonly [string, number])[];
+  readonly note: string;
+}
+
+const lamp = { lagSeconds: 0.2, timerStepSeconds: 0.1 };
+const highlightTone: ToneId = 'VIII';
+const shadowTone: ToneId = 'II';
+
+/** Prints made from the winter's negatives. */
+const made: readonly Printed[] = [
+  {
+    title: 'Yard in snow',
+    negative: 'R-112 / 7',
+    paper: 'Marrow fibre',
+    head: '38.5 cm',
+    at: '2026-02-21T14:10:00Z',
+    strips: [
+      ['2', 4, 2, 3],
+      ['2.5', 7, 2, 2],
+    ],
+    settingId: '2.5',
+    seconds: 8.5,
+    areas: [
+      ['sky', 1 / 2],
+      ['wall', -1 / 4],
+    ],
+    note: 'Dry, the sky is where it should be.',
+  },
+  {
+    title: 'Blowpipes, rack by the door',
+    negative: 'R-121 / 22',
+    paper: 'Wharf pearl',
+    head: '35.0 cm',
+    at: '2026-03-07T10:30:00Z',
+    strips: [['3', 5, 3, 3]],
+    settingId: '3',
+    seconds: 8.4,
+    areas: [],
+    note: '',
+  },
+  {
+    title: 'Ilse gathering',
+    negative: 'R-121 / 9',
+    paper: 'Marrow fibre',
+    head: '41.0 cm',
+    at: '2026-10-17T15:45:00Z',
+    strips: [
+      ['2', 5, 4, 5.5],
+      ['3', 10, 2, 2],
+      ['3', 13, 1.5, null],
+    ],
+    settingId: '3',
+    seconds: 14.3,
+    areas: [
+      ['hands', -1 / 4],
+      ['window', 1],
+    ],
+    note: 'The window wants a softer edge.',
+  },
+  {
+    title: 'Furnace hall, night shift',
+    negative: 'R-118 / 14',
+    paper: 'Marrow fibre',
+    head: '41.0 cm',
+    at: '2026-11-21T20:15:00Z',
+    strips: [['2', 5, 3, 4]],
+    settingId: '2.5',
+    seconds: 10.6,
+    areas: [
+      ['glory hole', -1 / 3],
+      ['roof', 2 / 3],
+      ['corners', 1 / 2],
+    ],
+    note: 'Third version, the one for the canteen wall.',
+  },
+];
+
+function seed(print: Printed, index: number): PrintSeed {
+  const strips = print.strips.map(([settingId, firstSeconds, highlight, shadow]) => {
+    const choices = {
+      kind: 'stops',
+      method: 'cover-up',
+      firstSeconds,
+      step: 1 / 3,
+      patches: 7,
+    } as const;
+    return {
+      settingId,
+      choices,
+      patchSeconds: planStrip(choices, lamp).patches.map((patch) => patch.givenSeconds),
+      highlight: highlight === null ? null : { position: highlight, tone: highlightTone },
+      shadow: shadow === null ? null : { position: shadow, tone: shadowTone },
+    };
+  });
+  return {
+    id: `7c1d4b60-52e8-4f3a-9000-${String(index + 1).padStart(12, '0')}`,
+    body: {
+      title: print.title,
+      setup: {
+        negative: print.negative,
+        enlarger: 'the tall enlarger',
+        lens: '80 mm at f/8',
+        head: print.head,
+        paper: print.paper,
+        contrastSetId: 'filters',
+        lamp,
+      },
+      settingId: print.settingId,
+      seconds: print.seconds,
+      range: settingOf(contrastSet('filters'), print.settingId).range,
+      withinStops: 1 / 6,
+      strips,
+      areas: print.areas.map(([name, stops]) => ({ name, stops })),
+      note: print.note,
+      madeAtMs: Date.parse(print.at),
+    },
+  };
+}
+
+export const demoPrints: readonly PrintSeed[] = made.map(seed);

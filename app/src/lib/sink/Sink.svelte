@@ -1,0 +1,98 @@
+<script lang="ts">
+  import { useWetSide } from '$lib/clock/wet-side.svelte.ts';
+  import { useDesk } from '$lib/light/desk.svelte.ts';
+  import { degrees } from '$lib/words/temperature.ts';
+  import { countdown } from '$lib/words/duration.ts';
+  import {
+    inTray,
+    lastTemperature,
+    lyingAt,
+    nearest,
+    sinks,
+    trayWord,
+    type SinkKind,
+  } from './trays.ts';
+
+  interface Props {
+    kind: SinkKind;
+    /** The last temperature in the record, when nothing newer was read here. */
+    recorded: { temperatureC: number; atMs: number } | null;
+  }
+  const { kind, recorded }: Props = $props();
+  const wetSide = useWetSide();
+  const desk = useDesk();
+
+  const lying = $derived(lyingAt(wetSide.runs, wetSide.sheets, wetSide.nowMs));
+  /** The trays of this page, and any tray of the other process in which something lies. */
+  const trays = $derived([
+    ...sinks[kind],
+    ...sinks[kind === 'film' ? 'print' : 'film'].filter((tray) => inTray(tray, lying).length > 0),
+  ]);
+  const first = $derived(nearest(lying));
+  const temperature = $derived(lastTemperature(wetSide.runs) ?? recorded ?? undefined);
+  /** On a phone there is room for one: the tray with the nearest clock. */
+  const shownOnPhone = $derived(
+    trays.find((tray) => first && inTray(tray, [first]).length > 0) ??
+      trays.find(({ id }) => id === 'developer'),
+  );
+</script>
+
+<footer
+  class="not-printed sticky bottom-0 z-10 bg-ground px-3 pb-3 pt-2 md:px-8 md:pb-[22px]"
+  aria-label="The sink"
+>
+  <ul class="flex gap-3">
+    {#each trays as tray (tray.kinds[0])}
+      {@const sheets = inTray(tray, lying)}
+      <li
+        class="relative min-h-[84px] min-w-0 flex-1 rounded-b-[22px] rounded-t-md border-[3px] border-rim bg-enamel px-4 py-2.5 md:min-h-[112px]"
+        class:max-md:hidden={tray !== shownOnPhone}
+      >
+        <div class="flex h-full gap-2">
+          <div class="min-w-0 flex-1">
+            <p class="font-[600]">{tray.name}</p>
+            <p class="text-[15px] leading-tight text-soft">{trayWord(sheets)}</p>
+          </div>
+          {#if tray.id === 'developer' && temperature && sheets.length === 0}
+            <p class="numeral pt-2 text-[30px]" title="last temperature read">
+              {degrees(temperature.temperatureC, desk.preferences.unit)}
+            </p>
+          {/if}
+          {#each sheets as item (item.id)}
+            <div class="flex flex-col items-end">
+              {#if item.run}
+                <a
+                  href="/film/run/{item.id}"
+                  class="flex min-h-14 max-w-[104px] flex-col justify-center rounded-sm bg-sheet px-3 py-1.5 text-on-sheet"
+                >
+                  <span class="numeral-narrow text-[34px]">
+                    {countdown(item.moment.current!.remainingSeconds)}
+                  </span>
+                  <span class="truncate text-[13px]">{item.name}</span>
+                </a>
+              {:else if item.sheet}
+                {@const sheet = item.sheet}
+                <button
+                  class="flex min-h-14 max-w-[104px] flex-col justify-center rounded-sm bg-sheet px-3 py-1.5 text-left text-on-sheet"
+                  aria-label="{item.name}, {countdown(
+                    item.moment.current!.remainingSeconds,
+                  )} left. {item.moment.next ? 'Move on to the next tray' : 'Take out'}"
+                  onclick={() => wetSide.moveOn(sheet)}
+                >
+                  <span class="numeral-narrow text-[34px]">
+                    {countdown(item.moment.current!.remainingSeconds)}
+                  </span>
+                  <span class="truncate text-[13px]">{item.name}</span>
+                </button>
+                <button
+                  class="min-h-6 text-[13px] text-soft underline decoration-hair"
+                  onclick={() => wetSide.moveBack(sheet)}>put back</button
+                >
+              {/if}
+            </div>
+          {/each}
+        </div>
+      </li>
+    {/each}
+  </ul>
+</footer>

@@ -1,0 +1,93 @@
+import { processMoment, type ProcessMoment, type StepKindId } from '@katachron/core';
+import type { RollRun, Sheet } from '../clock/wet-side.svelte.ts';
+
+/** A tray of the sink, in the order of the process. */
+export interface Tray {
+  readonly id: string;
+  readonly name: string;
+  /** The steps that are done in it. */
+  readonly kinds: readonly StepKindId[];
+}
+
+const filmTrays: readonly Tray[] = [
+  { id: 'soak', name: 'Pre-soak', kinds: ['pre-soak'] },
+  { id: 'developer', name: 'Developer', kinds: ['developer'] },
+  { id: 'stop', name: 'Stop', kinds: ['stop', 'water-stop'] },
+  { id: 'fix', name: 'Fix', kinds: ['fix'] },
+  { id: 'wash', name: 'Wash', kinds: ['wash', 'washing-aid'] },
+  { id: 'wetting', name: 'Wetting agent', kinds: ['wetting-agent'] },
+];
+
+const printTrays: readonly Tray[] = [
+  { id: 'developer', name: 'Developer', kinds: ['print-developer'] },
+  { id: 'stop', name: 'Stop', kinds: ['print-stop'] },
+  { id: 'fix', name: 'Fix', kinds: ['print-fix'] },
+  { id: 'wash', name: 'Wash', kinds: ['print-wash'] },
+];
+
+/** The two ways through the sink, and the trays of each. */
+export const sinks = { film: filmTrays, print: printTrays } as const;
+export type SinkKind = keyof typeof sinks;
+
+/** Something that lies in a tray now. */
+export interface Lying {
+  readonly id: string;
+  readonly name: string;
+  readonly moment: ProcessMoment;
+  readonly run?: RollRun;
+  readonly sheet?: Sheet;
+}
+
+/** Everything under way at an instant, rolls first. */
+export function lyingAt(
+  runs: readonly RollRun[],
+  sheets: readonly Sheet[],
+  nowMs: number,
+): Lying[] {
+  const rolls = runs.map((run): Lying => {
+    const moment = processMoment(run.roll.plan, run.events, nowMs);
+    return { id: run.roll.id, name: run.roll.title, moment, run };
+  });
+  const papers = sheets.map((sheet): Lying => {
+    const moment = processMoment(sheet.plan, sheet.events, nowMs);
+    return { id: sheet.id, name: sheet.name, moment, sheet };
+  });
+  return [...rolls, ...papers].filter(({ moment }) => moment.current !== undefined);
+}
+
+/** What lies in a tray. */
+export function inTray(tray: Tray, lying: readonly Lying[]): Lying[] {
+  return lying.filter(({ moment }) => tray.kinds.includes(moment.current!.step.kind));
+}
+
+/** The one whose time is up next, or has been up longest. */
+export function nearest(lying: readonly Lying[]): Lying | undefined {
+  return [...lying].sort(
+    (a, b) => a.moment.current!.remainingSeconds - b.moment.current!.remainingSeconds,
+  )[0];
+}
+
+/** The last temperature read, of any roll. */
+export function lastTemperature(
+  runs: readonly RollRun[],
+): { temperatureC: number; atMs: number } | undefined {
+  return runs
+    .flatMap(({ roll, events }) => [
+      { temperatureC: roll.temperatureC, atMs: roll.madeAtMs },
+      ...events.flatMap((event) =>
+        event.kind === 'temperature'
+          ? [{ temperatureC: event.temperatureC, atMs: event.atMs }]
+          : [],
+      ),
+    ])
+    .sort((a, b) => b.atMs - a.atMs)[0];
+}
+
+/** A tray's state in a word. */
+export function trayWord(lying: readonly Lying[]): string {
+  if (lying.length === 0) return 'empty';
+  if (lying.some(({ moment }) => moment.hands === 'over')) return 'time is up';
+  if (lying.some(({ moment }) => moment.hands === 'wait-in-water')) return 'may wait here';
+  if (lying.some(({ moment }) => moment.hands === 'pour-out')) return 'lift out';
+  return lying.length === 1 ? 'one in' : `${lying.length} in`;
+}

@@ -1,0 +1,22 @@
+const YEAR_SECONDS = 31_536_000;
+
+/** Names of the cookies: what belongs to this device, and the two pages as they were left. */
+export const cookieNames = {
+  preferences: 'katachron-preferences',
+  film: 'katachron-film',
+  print: 'katachron-print',
+} as const;
+
+/** Browsers drop a cookie over 4096 bytes silently, name and attributes counted. */
+const MOST_BYTES = 3900;
+
+/**
+ * Keeps a value in this browser, where the server sees it at the next first paint.
+ * @returns false when it is too large to keep; what was kept before stays
+ */
+export function keepInCookie(name: string, value: unknown): boolean {
+  const encoded = encodeURIComponent(JSON.stringify(value));
+  if (name.length + encoded.length > MOST_BYTES) return false;
+  document.cookie = `${name}=${encoded}; path=/; max-age=${YEAR_SECONDS}; samesite=strict`;
+  return true;
+}

@@ -1,0 +1,73 @@
+import type { ContrastSet, ContrastSetting, StripReading } from '@katachron/core';
+import { enlargerSeconds } from './duration.ts';
+import { stopsInWords } from './fraction.ts';
+
+/** Less than this nobody sees, stops. */
+const UNSEEN = 1 / 24;
+
+/** Why a print's time and contrast are what they are. */
+export function printReason(
+  set: ContrastSet,
+  made: ContrastSetting,
+  reading: StripReading,
+  timerStep: number,
+): string[] {
+  const { highlight, shadow, contrast, setting } = reading;
+  if (!highlight || !shadow || !contrast) {
+    const place = highlight ? 'highlight' : 'shadow';
+    const other = highlight ? 'shadow' : 'highlight';
+    return [`The ${place} is right at this time. Pick the ${other} too, and the contrast follows.`];
+  }
+  const difference = Math.log2(shadow.seconds / highlight.seconds);
+  const sentences: string[] = [];
+  if (Math.abs(difference) < UNSEEN) {
+    sentences.push('Highlight and shadow are right on the same patch: the contrast stays.');
+  } else {
+    const wants = `The shadow wants ${stopsInWords(difference)} ${difference > 0 ? 'more' : 'less'} than the highlight`;
+    const harder = setting.range < made.range;
+    sentences.push(
+      setting.id === made.id
+        ? `${wants}, too little to change the ${set.noun}.`
+        : `${wants}, so go ${harder ? 'harder' : 'softer'}: ${set.noun} ${setting.name}.`,
+    );
+    const change = reading.seconds - highlight.seconds;
+    if (setting.id !== made.id && Math.abs(change) >= timerStep / 2) {
+      sentences.push(
+        `The ${harder ? 'harder' : 'softer'} ${set.noun} needs ${enlargerSeconds(Math.abs(change), timerStep)} s ${change > 0 ? 'more' : 'less'} to keep the highlight where you put it.`,
+      );
+    }
+  }
+  if (contrast.beyond) {
+    const hard = contrast.beyond === 'too-hard';
+    sentences.push(
+      `No light makes this paper ${hard ? 'hard' : 'soft'} enough for both: ${hard ? 'burn the shadow in' : 'hold the shadow back'}, or place the tones closer.`,
+    );
+  } else if (Math.abs(contrast.shadowLeftStops) >= 1 / 12) {
+    const light = contrast.shadowLeftStops > 0;
+    sentences.push(
+      `That leaves the shadow ${stopsInWords(contrast.shadowLeftStops)} too ${light ? 'light' : 'dark'}.`,
+    );
+  }
+  return sentences;
+}
+
+/** What the numbers rest on, for whoever wants to check. */
+export function contrastFigures(set: ContrastSet, reading: StripReading): string | undefined {
+  const { contrast, setting } = reading;
+  if (!contrast) return undefined;
+  const figures = `R ${contrast.range.toFixed(1)} wanted on the paper’s curve, ${contrast.formulaRange.toFixed(1)} by the bare formula as first estimate; ${set.noun} ${setting.name} is R ${setting.range}`;
+  return `${figures}${set.calibrated ? '.' : ', not calibrated.'}`;
+}
+
+/** What to do next, and whether another strip is worth the paper. */
+export function stripAdvice(set: ContrastSet, reading: StripReading, wantedStops: number): string {
+  const wanted = stopsInWords(wantedStops);
+  if (reading.verdict === 'make-print') {
+    return `That is within ${stopsInWords(reading.withinStops)}, as sure as you asked. Another strip is not worth the paper.`;
+  }
+  if (reading.verdict === 'narrow') {
+    const { patches, stepStops } = reading.nextStrip;
+    return `You asked for ${wanted}. ${patches} patches in ${stopsInWords(stepStops)} at ${set.noun} ${reading.setting.name} would settle it.`;
+  }
+  return 'A pick at the end of the strip: the right one may lie beyond. Make a strip that reaches further.';
+}

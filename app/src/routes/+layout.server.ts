@@ -1,0 +1,17 @@
+import { isDatabaseAway } from '$lib/server/problem/response.ts';
+import { rolls } from '$lib/server/repositories/rolls.ts';
+
+/** What every page shows: the light it is in, and what lies in the sink. */
+export async function load({ locals, depends }) {
+  depends('katachron:sink');
+  const nowMs = Date.now();
+  const { preferences } = locals;
+  try {
+    const [runs, recorded] = await Promise.all([rolls.underWay(), rolls.lastTemperature()]);
+    return { preferences, nowMs, runs, recorded };
+  } catch (cause) {
+    if (!isDatabaseAway(cause)) throw cause;
+    // The page itself says that the database is away; the light and the clocks of this browser go on.
+    return { preferences, nowMs, runs: [], recorded: null };
+  }
+}

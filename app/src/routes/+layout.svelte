@@ -1,0 +1,72 @@
+<script lang="ts">
+  import '../app.css';
+  import { page } from '$app/state';
+  import { onMount } from 'svelte';
+  import { provideWetSide } from '$lib/clock/wet-side.svelte.ts';
+  import Dark from '$lib/light/Dark.svelte';
+  import { provideDesk } from '$lib/light/desk.svelte.ts';
+  import LightSwitch from '$lib/light/LightSwitch.svelte';
+  import RedNote from '$lib/light/RedNote.svelte';
+  import Sink from '$lib/sink/Sink.svelte';
+  import KeyList from '$lib/ui/keys/KeyList.svelte';
+  import { provideKeys } from '$lib/ui/keys/keys.svelte.ts';
+
+  const { data, children } = $props();
+
+  /** Stages stand in the order of the work; one appears when it works. */
+  const stages = [
+    { href: '/film', name: 'Film' },
+    { href: '/print', name: 'Print' },
+    { href: '/logbook', name: 'Logbook' },
+  ];
+
+  // svelte-ignore state_referenced_locally -- made once, from what the first page came with
+  const desk = provideDesk({ ...data.preferences });
+  // svelte-ignore state_referenced_locally
+  const wetSide = provideWetSide(data.runs, data.nowMs);
+  const keys = provideKeys();
+
+  const here = $derived(stages.find(({ href }) => page.url.pathname.startsWith(href)));
+  const wholeWindow = $derived(page.url.pathname.startsWith('/film/run/') && page.status === 200);
+  const sinkKind = $derived(
+    here?.href === '/film' || page.url.pathname.startsWith('/logbook/rolls') ? 'film' : 'print',
+  );
+
+  onMount(() => wetSide.start(() => desk.preferences.soundOn));
+  $effect(() => wetSide.sync(data.runs));
+</script>
+
+<svelte:window onkeydown={(event) => keys.handle(event)} />
+
+<div inert={desk.light === 'dark' || undefined}>
+  {#if wholeWindow}
+    {@render children()}
+  {:else}
+    <div class="flex min-h-dvh flex-col">
+      <header
+        class="not-printed flex flex-wrap items-center justify-between gap-x-4 px-4 pt-1 md:px-8 md:pt-1.5"
+      >
+        <nav class="flex items-center gap-x-1 md:gap-x-[22px]" aria-label="Stages">
+          <a href="/film" class="mr-[18px] hidden text-[17px] font-[650] md:block">Katachron</a>
+          {#each stages as stage (stage.href)}
+            <a
+              href={stage.href}
+              class="flex min-h-11 items-center border-b-[3px] border-transparent px-2 text-soft aria-[current]:border-rim aria-[current]:text-ink md:px-0"
+              aria-current={stage === here ? 'page' : undefined}>{stage.name}</a
+            >
+          {/each}
+        </nav>
+        <LightSwitch />
+      </header>
+      <main class="flex-1 px-4 pb-6 pt-4 md:px-8 md:pt-6">
+        <RedNote />
+        {@render children()}
+      </main>
+      <Sink kind={sinkKind} recorded={data.recorded} />
+    </div>
+  {/if}
+  <KeyList />
+</div>
+{#if desk.light === 'dark'}
+  <Dark />
+{/if}

@@ -1,0 +1,7 @@
+import { answer, api, idFrom, notFound } from '$lib/server/api.ts';
+import { rolls } from '$lib/server/repositories/rolls.ts';
+
+export const GET = api(async ({ params }) => {
+  const found = await rolls.withEvents(idFrom(params));
+  return found ? answer({ events: found.events }) : notFound('roll');
+});

@@ -1,0 +1,306 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { eventsThatCount, formatDilution, processMoment } from '@katachron/core';
+  import { format } from 'date-fns';
+  import { Popover } from 'bits-ui';
+  import { onMount } from 'svelte';
+  import { useWetSide } from '$lib/clock/wet-side.svelte.ts';
+  import { TEMPERATURE_TOLERANCE, readingAdvice } from '$lib/film/film-view.ts';
+  import RunBar from '$lib/film/RunBar.svelte';
+  import { runView } from '$lib/film/run-view.ts';
+  import { useDesk } from '$lib/light/desk.svelte.ts';
+  import LightSwitch from '$lib/light/LightSwitch.svelte';
+  import Button from '$lib/ui/Button.svelte';
+  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import { attempt } from '$lib/words/attempt.ts';
+  import { clockTime, parseDuration } from '$lib/words/duration.ts';
+  import { degrees, parseTemperature } from '$lib/words/temperature.ts';
+
+  const { data } = $props();
+  const desk = useDesk();
+  const wetSide = useWetSide();
+  const unit = $derived(desk.preferences.unit);
+  const roll = $derived(data.run.roll);
+  const plan = $derived(roll.plan);
+  const known = $derived(wetSide.runs.find((run) => run.roll.id === roll.id));
+  const events = $derived(known?.events ?? data.run.events);
+  const moment = $derived(processMoment(plan, events, wetSide.nowMs));
+  const view = $derived(runView(plan, moment));
+  const running = $derived(moment.current !== undefined);
+  const done = $derived(moment.hands === 'done');
+  const lastReading = $derived(moment.record.temperatures.at(-1));
+  const advice = $derived(
+    lastReading &&
+      readingAdvice(roll.recipe, roll.temperatureC, roll.exposureIndex, lastReading.temperatureC),
+  );
+  let opened = $state<'temperature' | 'late' | 'note'>();
+  let typed = $state('');
+  let trouble = $state<string>();
+  let said = $state('');
+  let mounted = $state(false);
+  /** A clock runs, and this browser may not sound before it is touched. */
+  const silent = $derived(mounted && running && desk.preferences.soundOn && wetSide.soundAsleep);
+
+  onMount(() => {
+    wetSide.follow(data.run);
+    mounted = true;
+    return keepAwake();
+  });
+
+  /** Asks the phone not to sleep; one that cannot is none the worse. */
+  function keepAwake() {
+    let lock: { release: () => Promise<void> } | undefined;
+    const ask = () => {
+      if (document.visibilityState !== 'visible' || !('wakeLock' in navigator)) return;
+      navigator.wakeLock.request('screen').then(
+        (got) => (lock = got),
+        () => undefined,
+      );
+    };
+    ask();
+    document.addEventListener('visibilitychange', ask);
+    return () => {
+      document.removeEventListener('visibilitychange', ask);
+      void lock?.release();
+    };
+  }
+
+  useKeys([
+    { key: ' ', does: 'the next bath is going in', run: main, always: true },
+    { key: 't', does: 'write a temperature down', run: () => open('temperature') },
+    { key: 'l', does: '“I poured some time ago”', run: () => open('late') },
+    { key: 'n', does: 'note', run: () => open('note') },
+    { key: 'u', does: 'undo the last pour', run: undo },
+    {
+      key: 's',
+      does: 'sound on or off',
+      run: () => desk.set({ soundOn: !desk.preferences.soundOn }),
+    },
+    { key: 'Escape', does: 'out; the clock goes on in the sink', run: () => void goto('/film') },
+  ]);
+
+  function main(event?: KeyboardEvent) {
+    if (event?.repeat) return;
+    said = '';
+    // The first touch after a reload brings the sound back and pours nothing.
+    if (silent) return;
+    if (done) {
+      void goto(`/logbook/rolls/${roll.id}`);
+    } else if (moment.next) {
+      wetSide.record(roll.id, { kind: 'poured-in', stepId: moment.next.step.id });
+    } else {
+      wetSide.record(roll.id, { kind: 'finished' });
+    }
+  }
+
+  function open(which: 'temperature' | 'late' | 'note') {
+    typed = which === 'late' ? '40' : '';
+    trouble = undefined;
+    opened = which;
+  }
+
+  function close() {
+    opened = undefined;
+  }
+
+  function keepTemperature() {
+    const read = attempt(() => parseTemperature(typed, unit));
+    trouble =
+      read.trouble ?? (read.value > 60 || read.value < 0 ? 'That is no bath for film.' : undefined);
+    if (trouble || read.value === undefined) return;
+    wetSide.record(roll.id, { kind: 'temperature', temperatureC: read.value });
+    close();
+  }
+
+  function keepLate() {
+    const read = attempt(() => parseDuration(typed));
+    trouble = read.trouble;
+    if (read.value === undefined) return;
+    const target = moment.current?.step.id ?? moment.next?.step.id;
+    if (!target) return;
+    const atMs = Date.now();
+    if (!moment.current) wetSide.record(roll.id, { kind: 'poured-in', stepId: target }, atMs - 1);
+    wetSide.record(roll.id, { kind: 'poured-earlier', stepId: target, seconds: read.value }, atMs);
+    said = `Start moved back by ${clockTime(read.value)}.`;
+    close();
+  }
+
+  function keepNote() {
+    const text = typed.trim();
+    trouble = text === '' ? 'Type what happened.' : undefined;
+    if (trouble) return;
+    wetSide.record(roll.id, { kind: 'note', text });
+    said = 'Noted.';
+    close();
+  }
+
+  function undo() {
+    const last = eventsThatCount(events).findLast(
+      ({ kind }) => kind === 'poured-in' || kind === 'poured-earlier' || kind === 'finished',
+    );
+    if (!last) return;
+    wetSide.record(roll.id, { kind: 'undone', eventId: last.id });
+    said = 'Taken back; the log keeps both.';
+  }
+</script>
+
+<svelte:head><title>{view.clock} {view.step} · Katachron</title></svelte:head>
+
+{#snippet entry(
+  which: 'temperature' | 'late' | 'note',
+  word: string,
+  key: string,
+  label: string,
+  keep: () => void,
+  hint: string,
+)}
+  <Popover.Root bind:open={() => opened === which, (wanted) => (wanted ? open(which) : close())}>
+    <Popover.Trigger
+      class="inline-flex min-h-14 items-center justify-center gap-4 rounded-xl border-2 border-hair px-6 font-[600]"
+      >{word}<kbd class="hidden font-sans text-[13px] font-normal md:inline">{key}</kbd
+      ></Popover.Trigger
+    >
+    <Popover.Portal>
+      <Popover.Content
+        side="top"
+        sideOffset={10}
+        collisionPadding={12}
+        class="z-30 w-[min(360px,calc(100vw-24px))] rounded-b-2xl rounded-t-md border-[3px] border-rim bg-enamel p-5"
+      >
+        <label class="block text-soft" for="run-{which}">{label}</label>
+        <input
+          id="run-{which}"
+          class="field w-full {which === 'note' ? 'text-xl' : 'numeral text-[44px]'}"
+          bind:value={typed}
+          inputmode={which === 'note' ? 'text' : 'decimal'}
+          maxlength={which === 'note' ? 1000 : 12}
+          autocomplete="off"
+          aria-invalid={trouble !== undefined}
+          onkeydown={(event) => event.key === 'Enter' && keep()}
+        />
+        <p
+          class="mt-2 text-[15px] {trouble ? 'text-trouble' : 'text-soft'}"
+          role={trouble ? 'alert' : undefined}
+        >
+          {trouble ?? hint}
+        </p>
+        <div class="mt-3"><Button main onclick={keep}>Keep</Button></div>
+      </Popover.Content>
+    </Popover.Portal>
+  </Popover.Root>
+{/snippet}
+
+<main
+  class="flex min-h-dvh flex-col gap-y-4 px-[18px] py-5 md:px-10 md:py-7"
+  aria-label="Run of {roll.title}"
+>
+  <header class="flex flex-wrap items-baseline justify-between gap-x-6">
+    <h1 class="text-[40px] font-[600] leading-none">{view.step}</h1>
+    <p
+      class="order-last w-full truncate text-[19px] text-soft md:order-none md:w-auto md:flex-1 md:text-2xl"
+    >
+      {roll.title} in {roll.recipe.developer}
+      {formatDilution(roll.recipe.dilution)} at {degrees(roll.temperatureC, unit)}
+    </p>
+    <p class="text-2xl text-soft">{view.count}</p>
+  </header>
+
+  <div
+    class="flex flex-1 flex-col justify-center gap-x-7 gap-y-5 md:flex-row md:items-center md:justify-start"
+  >
+    <p
+      class="numeral-narrow shrink-0 text-[clamp(150px,47vw,210px)] md:text-[min(33vw,62vh)]"
+      class:text-trouble={view.over}
+      role="timer"
+      aria-live="off"
+      data-testid="clock"
+    >
+      {view.clock}
+    </p>
+    <div class="min-w-0">
+      {#if silent}
+        <p class="text-[44px] font-[600] leading-[1.05] md:text-[60px]" role="alert">
+          No sound until you touch. Space brings it back.
+        </p>
+      {:else}
+        <p
+          class="text-balance text-[44px] font-[600] leading-[1.02] md:text-[clamp(52px,6vw,84px)]"
+          data-testid="hands"
+        >
+          {view.hands}
+        </p>
+        {#each view.next as sentence (sentence)}
+          <p
+            class="mt-3 text-[27px] leading-tight text-soft first-of-type:text-ink md:mt-5 md:text-[clamp(28px,3.2vw,40px)]"
+          >
+            {sentence}
+          </p>
+        {/each}
+      {/if}
+    </div>
+  </div>
+
+  <div class="min-h-7 text-[17px] text-soft" aria-live="polite">
+    {#if advice && !done}
+      <p class="text-caution">
+        {degrees(lastReading?.temperatureC ?? 0, unit)} is more than {unit === 'C'
+          ? `${TEMPERATURE_TOLERANCE} °C`
+          : `${(TEMPERATURE_TOLERANCE * 1.8).toFixed(1)} °F`} from what the time was worked out for.
+        {#if advice.seconds}At that temperature throughout it would be {clockTime(
+            advice.seconds,
+          )}.{/if}
+      </p>
+    {:else if said}
+      <p>{said}</p>
+    {:else if wetSide.waiting > 0}
+      <p>The server is away: {wetSide.waiting} kept here, written when it is back.</p>
+    {:else if view.caution}
+      <p>{view.caution}</p>
+    {/if}
+  </div>
+
+  <RunBar parts={view.bar} />
+
+  <footer class="flex flex-wrap items-center gap-3.5">
+    <div class="grid w-full md:w-auto">
+      <Button main large keyHint="Space" onclick={() => main()}>
+        {silent ? 'Sound on' : view.main}
+      </Button>
+    </div>
+    {#if !done}
+      <div class="grid flex-1 grid-cols-2 gap-3.5 md:flex md:flex-none">
+        {@render entry(
+          'temperature',
+          'Temperature',
+          'T',
+          `Developer or bath reads, °${unit}`,
+          keepTemperature,
+          'Kept with the roll.',
+        )}
+        {@render entry(
+          'late',
+          'Late',
+          'L',
+          'I poured this long ago',
+          keepLate,
+          'Seconds, or 1:20. Moves the start of this bath.',
+        )}
+        {@render entry('note', 'Note', 'N', 'What happened', keepNote, 'Kept with the roll.')}
+        {#if running}<Button keyHint="U" onclick={undo}>Undo</Button>{/if}
+      </div>
+    {/if}
+    <div class="ml-auto flex flex-wrap items-center justify-end gap-x-5">
+      {#if moment.current}
+        <span class="text-soft">since {format(moment.current.startedAtMs, 'HH:mm:ss')}</span>
+      {/if}
+      <button
+        class="min-h-11 text-soft"
+        aria-pressed={desk.preferences.soundOn}
+        onclick={() => desk.set({ soundOn: !desk.preferences.soundOn })}
+        >Sound {desk.preferences.soundOn ? 'on' : 'off'}</button
+      >
+      <a class="flex min-h-11 items-center text-soft" href="/film">Out</a>
+      <LightSwitch />
+    </div>
+  </footer>
+</main>

@@ -1,0 +1,82 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { burnOrDodge } from '@katachron/core';
+  import { format } from 'date-fns';
+  import { settingWords } from '$lib/logbook/line.ts';
+  import { stripLines } from '$lib/logbook/strip-log.ts';
+  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import { enlargerSeconds } from '$lib/words/duration.ts';
+  import { signedStops, stopsInWords } from '$lib/words/fraction.ts';
+
+  const { data } = $props();
+  const print = $derived(data.print);
+  const setup = $derived(print.setup);
+  const shown = $derived((seconds: number) =>
+    enlargerSeconds(seconds, setup.lamp.timerStepSeconds),
+  );
+  const strips = $derived(stripLines(print));
+  const sentence = $derived(
+    [
+      setup.negative && `negative ${setup.negative}`,
+      setup.enlarger && `in ${setup.enlarger}`,
+      setup.lens,
+      setup.head && `head ${setup.head}`,
+      setup.paper && `on ${setup.paper}`,
+      `timer in ${setup.lamp.timerStepSeconds} s`,
+      `lamp ${setup.lamp.lagSeconds} s late`,
+    ]
+      .filter((words) => words !== '')
+      .join(', '),
+  );
+
+  useKeys([{ key: 'Escape', does: 'back to the logbook', run: () => void goto('/logbook') }]);
+</script>
+
+<svelte:head><title>{print.title} · Katachron</title></svelte:head>
+
+<p class="not-printed"><a class="slot-in text-soft" href="/logbook">Logbook</a></p>
+<h1 class="heading mt-2 break-words">{print.title}</h1>
+<p class="mt-1 text-[17px] text-soft">
+  {sentence.charAt(0).toUpperCase()}{sentence.slice(1)}. {format(print.madeAtMs, 'd MMMM yyyy')}.
+</p>
+
+<div
+  class="mt-8 grid gap-x-14 gap-y-8 lg:grid-cols-[minmax(330px,auto)_minmax(0,1fr)_minmax(0,1fr)]"
+>
+  <section aria-label="The exposure">
+    <p class="numeral text-[112px]">{shown(print.seconds)}<span class="text-[0.36em]"> s</span></p>
+    <p class="mt-4 text-lg">{settingWords(print)}, R {print.range}</p>
+    <p class="text-soft">within {stopsInWords(print.withinStops)}</p>
+    {#if print.note}<p class="reason mt-4">{print.note}</p>{/if}
+  </section>
+
+  <section aria-label="Burns and dodges">
+    <h2 class="font-[620]">Burns and dodges</h2>
+    {#if print.areas.length === 0}<p class="mt-1 text-soft">Straight.</p>{/if}
+    <ul class="mt-1">
+      {#each print.areas as area (area.name)}
+        <li class="flex justify-between gap-4 border-b border-hair py-2">
+          <span class="min-w-0 break-words"
+            >{area.name} <b class="font-[620]">{signedStops(area.stops)}</b></span
+          >
+          <span class="text-soft">
+            {area.stops > 0
+              ? `${shown(burnOrDodge(print.seconds, area.stops))} s more`
+              : `held back for ${shown(burnOrDodge(print.seconds, area.stops))} s`}
+          </span>
+        </li>
+      {/each}
+    </ul>
+  </section>
+
+  <section aria-label="Strips">
+    {#each strips as strip (strip.heading)}
+      <div class="border-b border-hair pb-3 pt-1 first:pt-0">
+        <h2 class="font-[620]">{strip.heading}</h2>
+        <p class="text-[15px] text-soft">{strip.made}</p>
+        <p class="mt-1">{strip.patches} s</p>
+        {#each strip.seen as words (words)}<p>{words}</p>{/each}
+      </div>
+    {/each}
+  </section>
+</div>

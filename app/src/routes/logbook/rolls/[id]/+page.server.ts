@@ -1,0 +1,1 @@
+export { load } from '../../../film/run/[id]/+page.server.ts';

@@ -1,0 +1,113 @@
+<script lang="ts">
+  import { invalidateAll } from '$app/navigation';
+  import { agitationScheme, formatDilution } from '@katachron/core';
+  import { format } from 'date-fns';
+  import { put } from '$lib/api/client.ts';
+  import { useDesk } from '$lib/light/desk.svelte.ts';
+  import { logLines, stepLines } from '$lib/logbook/roll-log.ts';
+  import Button from '$lib/ui/Button.svelte';
+  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import { goto } from '$app/navigation';
+  import { clockTime } from '$lib/words/duration.ts';
+  import { pushSentence } from '$lib/words/push.ts';
+  import { degrees } from '$lib/words/temperature.ts';
+
+  const { data } = $props();
+  const desk = useDesk();
+  const { roll, events } = $derived(data.run);
+  const unit = $derived(desk.preferences.unit);
+  const steps = $derived(stepLines(roll, events));
+  const log = $derived(logLines(roll, events, unit));
+  let note = $state('');
+  let problem = $state<string>();
+
+  useKeys([{ key: 'Escape', does: 'back to the logbook', run: () => void goto('/logbook') }]);
+
+  async function addNote(submit: SubmitEvent) {
+    submit.preventDefault();
+    const text = note.trim();
+    if (text === '') return;
+    const id = crypto.randomUUID();
+    const event = { id, atMs: Date.now(), kind: 'note', text };
+    const outcome = await put(`/api/v1/rolls/${roll.id}/events/${id}`, event);
+    problem = outcome.problem?.detail;
+    if (outcome.problem) return;
+    note = '';
+    await invalidateAll();
+  }
+</script>
+
+<svelte:head><title>{roll.title} · Katachron</title></svelte:head>
+
+<p class="not-printed"><a class="slot-in text-soft" href="/logbook">Logbook</a></p>
+<h1 class="heading mt-2 break-words">{roll.title}</h1>
+<p class="mt-1 text-[17px] text-soft">
+  {roll.recipe.film} at EI {roll.exposureIndex} in {roll.recipe.developer}
+  {formatDilution(roll.recipe.dilution)}, {agitationScheme(roll.recipe.agitation).name},
+  {format(roll.madeAtMs, 'd MMMM yyyy')}
+</p>
+
+<div class="mt-8 grid gap-x-14 gap-y-8 lg:grid-cols-[330px_minmax(0,1fr)_minmax(0,1fr)]">
+  <section aria-label="The time">
+    <p class="numeral text-[112px]">{clockTime(roll.developmentSeconds)}</p>
+    <p class="mt-4 text-lg">at {degrees(roll.temperatureC, unit)}</p>
+    <p class="reason mt-4">
+      {pushSentence(roll.recipe.boxSpeed, roll.exposureIndex).replace(/^s/, 'S')}.
+    </p>
+    {#if roll.recipe.note}<p class="reason mt-2 text-soft">{roll.recipe.note}</p>{/if}
+    {#if roll.state !== 'developed'}
+      <div class="mt-5"><Button main href="/film/run/{roll.id}">To its run</Button></div>
+    {/if}
+  </section>
+
+  <section aria-label="Planned and real times">
+    <table class="w-full">
+      <thead class="text-left text-[15px] text-soft">
+        <tr>
+          <th class="font-normal">Bath</th>
+          <th class="text-right font-normal">planned</th>
+          <th class="text-right font-normal">real</th>
+          <th class="w-20 text-right font-normal"><span class="sr-only">Difference</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        {#each steps as step (step.id)}
+          <tr class="border-b border-hair">
+            <th scope="row" class="py-2 text-left font-[560]">{step.name}</th>
+            <td class="text-right">{step.planned}</td>
+            <td class="text-right font-[620]">{step.real}</td>
+            <td class="text-right text-soft">{step.difference}</td>
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+  </section>
+
+  <section aria-label="What happened">
+    <ol>
+      {#each log as line (line.id)}
+        <li class="flex gap-x-4 border-b border-hair py-1.5">
+          <time class="shrink-0 text-soft" datetime={new Date(line.atMs).toISOString()}
+            >{format(line.atMs, 'HH:mm:ss')}</time
+          >
+          <span class="min-w-0 break-words" class:line-through={line.takenBack}>{line.words}</span>
+        </li>
+      {/each}
+    </ol>
+    {#if log.length === 0}<p class="reason">Not poured yet.</p>{/if}
+    <form class="not-printed mt-5 flex items-end gap-3" onsubmit={addNote}>
+      <div class="min-w-0 flex-1">
+        <label class="text-soft" for="note">A note, with today’s date</label>
+        <input
+          id="note"
+          class="field w-full text-lg"
+          bind:value={note}
+          maxlength="1000"
+          autocomplete="off"
+        />
+      </div>
+      <button class="min-h-14 rounded-xl border-2 border-hair px-6 font-[600]">Add</button>
+    </form>
+    {#if problem}<p class="mt-2 text-trouble" role="alert">{problem}</p>{/if}
+  </section>
+</div>

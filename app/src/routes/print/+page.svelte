@@ -1,0 +1,403 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import {
+    contrastSets,
+    highlightTones,
+    shadowTones,
+    stripKinds,
+    stripMethods,
+    toneById,
+    type ToneId,
+  } from '@katachron/core';
+  import { format } from 'date-fns';
+  import { put } from '$lib/api/client.ts';
+  import { useWetSide } from '$lib/clock/wet-side.svelte.ts';
+  import type { Print } from '$lib/contract/print.ts';
+  import { useDesk } from '$lib/light/desk.svelte.ts';
+  import { nextStripDraft, printBody } from '$lib/print/keep.ts';
+  import { printView } from '$lib/print/print-view.ts';
+  import StopRuler from '$lib/print/StopRuler.svelte';
+  import Button from '$lib/ui/Button.svelte';
+  import { cookieNames } from '$lib/ui/cookie.ts';
+  import { draftOf } from '$lib/ui/draft.svelte.ts';
+  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import SlotChoice from '$lib/ui/SlotChoice.svelte';
+  import SlotText from '$lib/ui/SlotText.svelte';
+  import { plainStops, stopsInWords } from '$lib/words/fraction.ts';
+
+  const { data } = $props();
+  const desk = useDesk();
+  const wetSide = useWetSide();
+  // svelte-ignore state_referenced_locally -- the draft is this page's own from here on
+  const kept = draftOf(cookieNames.print, data.draft);
+  const draft = kept.value;
+  const view = $derived(printView(draft));
+  const { reading } = $derived(view);
+  const number = $derived(draft.earlier.length + 1);
+  const ready = $derived(reading?.verdict === 'make-print');
+  const kind = $derived(stripKinds.find(({ id }) => id === draft.kind)!);
+  let problem = $state<string>();
+  let keeping = $state(false);
+  /** Strips to go back to, newest last. */
+  let before = $state.raw<(typeof draft)[]>([]);
+
+  const toneChoices = (ids: readonly ToneId[]) =>
+    ids.map((id) => ({ id, name: toneById(id).name, more: toneById(id).use }));
+  const certainties = [6, 4, 3, 2, 1].map((twelfths) => ({
+    id: String(twelfths),
+    name: `within ${stopsInWords(twelfths / 12)}`,
+  }));
+
+  useKeys([
+    {
+      key: ' ',
+      does: 'the big button: one more strip, or keep the print',
+      run: () => (ready ? void keepPrint() : nextStrip()),
+    },
+    { key: 'h', does: 'place the highlight pick', run: () => place('highlight') },
+    { key: 'j', does: 'place the shadow pick', run: () => place('shadow') },
+    { key: 'p', does: 'keep the print', run: () => void keepPrint() },
+    { key: 'b', does: 'strip into the developer', run: layIn },
+    { key: 'z', does: 'back to the strip before', run: back },
+  ]);
+
+  function pick(where: 'highlight' | 'shadow', position: number | null) {
+    draft[where] = position;
+  }
+
+  /** By key: a pick appears in the middle of the strip and has the focus, ready for the arrow keys. */
+  function place(where: 'highlight' | 'shadow') {
+    if (!view.strip) return;
+    draft[where] ??= Math.floor((view.strip.patches.length - 1) / 2);
+    requestAnimationFrame(() =>
+      document.querySelector<SVGElement>(`[data-place="${where}"]`)?.focus(),
+    );
+  }
+
+  function nextStrip() {
+    if (!reading) {
+      problem = 'Pick the patch where the highlight is right, or the shadow, or both.';
+      return;
+    }
+    problem = undefined;
+    before = [...before, $state.snapshot(draft)];
+    Object.assign(draft, nextStripDraft(draft, view));
+  }
+
+  function back() {
+    const last = before.at(-1);
+    if (!last) return;
+    Object.assign(draft, last);
+    before = before.slice(0, -1);
+  }
+
+  function startOver() {
+    before = [...before, $state.snapshot(draft)];
+    Object.assign(draft, { highlight: null, shadow: null, earlier: [], areas: [] });
+  }
+
+  function layIn() {
+    wetSide.layIn(`strip ${number}`);
+  }
+
+  async function keepPrint() {
+    const madeAtMs = Date.now();
+    const title = draft.title.trim() || `Print of ${format(madeAtMs, 'd MMMM yyyy, HH:mm')}`;
+    const body = printBody(draft, view, title, madeAtMs);
+    const wrong = view.areas.find(({ trouble }) => trouble);
+    if (!body || wrong?.trouble) {
+      problem = wrong?.trouble ?? 'Pick a patch first: a print needs a time.';
+      return;
+    }
+    if (keeping) return;
+    keeping = true;
+    problem = undefined;
+    const id = crypto.randomUUID();
+    const outcome = await put<Print>(`/api/v1/prints/${id}`, body);
+    keeping = false;
+    if (outcome.problem) {
+      problem = outcome.problem.detail;
+      return;
+    }
+    Object.assign(draft, { earlier: [], areas: [], title: '', highlight: null, shadow: null });
+    await goto(`/logbook/prints/${id}`);
+  }
+</script>
+
+<svelte:head><title>Print · Katachron</title></svelte:head>
+
+<h1 class="heading">
+  <SlotText
+    label="Name of the print"
+    bind:value={draft.title}
+    empty="Name this print"
+    maxlength={120}
+    hint="Found by these words later. Left empty, it gets today’s date."
+    class="max-w-full truncate border-transparent"
+  />
+</h1>
+<p class="mt-1 text-[17px] leading-relaxed text-soft">
+  Negative
+  <SlotText
+    label="Negative"
+    bind:value={draft.negative}
+    empty="which one"
+    hint="Roll and frame, as F-031 / 14."
+  />
+  in
+  <SlotText label="Enlarger" bind:value={draft.enlarger} empty="which enlarger" />,
+  <SlotText
+    label="Lens and aperture"
+    bind:value={draft.lens}
+    empty="lens and aperture"
+    hint="As 80 mm at f/8."
+  />, head
+  <SlotText
+    label="Head height"
+    bind:value={draft.head}
+    empty="height"
+    maxlength={40}
+    hint="As the column’s scale reads."
+  />, on
+  <SlotText label="Paper" bind:value={draft.paper} empty="which paper" />
+  with
+  <SlotChoice
+    label="Contrast by"
+    bind:value={
+      () => draft.contrastSetId, (id) => Object.assign(draft, { contrastSetId: id, settingId: '2' })
+    }
+    options={contrastSets}
+    shown={view.set.noun}
+  />
+  <SlotChoice
+    label="The {view.set.noun} of this strip"
+    bind:value={draft.settingId}
+    options={view.set.settings.map(({ id, name, range }) => ({
+      id,
+      name,
+      more: `R ${range}, not calibrated`,
+    }))}
+    shown={view.setting.name}
+  />
+</p>
+<p class="text-[17px] leading-relaxed text-soft">
+  Strip {number}:
+  <SlotText
+    label="Number of patches"
+    bind:value={draft.patches}
+    empty="how many"
+    after=" patches"
+    numeric
+    maxlength={4}
+    trouble={view.troubles.patches}
+  />
+  from
+  <SlotText
+    label="First exposure, s"
+    bind:value={draft.first}
+    empty="how long"
+    after=" s"
+    numeric
+    maxlength={8}
+    trouble={view.troubles.first}
+  />
+  in
+  <SlotChoice
+    label="Kind of strip"
+    bind:value={
+      () => draft.kind,
+      (id) => {
+        const to = stripKinds.find((other) => other.id === id)!;
+        Object.assign(draft, { kind: id, step: to.step === 'stops' ? '½' : String(to.usualStep) });
+      }
+    }
+    options={stripKinds}
+  />
+  {#if kind.step !== 'fixed'}
+    of
+    <SlotText
+      label={kind.step === 'stops' ? 'Step, stops' : 'Step, s'}
+      bind:value={draft.step}
+      empty="step"
+      after={kind.step === 'stops' ? ' stop' : ' s'}
+      maxlength={8}
+      trouble={view.troubles.step}
+      hint={kind.step === 'stops' ? '½, ⅓, 0.25 …' : 'Seconds added from patch to patch.'}
+    />
+  {/if},
+  <SlotChoice label="How it is exposed" bind:value={draft.method} options={stripMethods} />, timer
+  in
+  <SlotText
+    label="Smallest step of the timer, s"
+    bind:value={draft.timerStep}
+    empty="steps"
+    after=" s"
+    numeric
+    maxlength={8}
+    trouble={view.troubles.timerStep}
+  />, lamp
+  <SlotText
+    label="Lamp lag, s"
+    bind:value={draft.lag}
+    empty="lag"
+    after=" s late"
+    numeric
+    maxlength={8}
+    trouble={view.troubles.lag}
+    hint="Light lost at each firing; 0 when not measured."
+  />
+</p>
+
+{#each Object.values(view.troubles) as trouble (trouble)}
+  <p class="reason mt-2 text-trouble" role="alert">{trouble}</p>
+{/each}
+
+{#if view.ruler && view.strip}
+  <div class="mt-5 md:mx-16">
+    <StopRuler ruler={view.ruler} {view} light={desk.light} onpick={pick} />
+  </div>
+{/if}
+
+<div class="mt-2 grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(430px,auto)_minmax(0,1fr)_250px]">
+  <section aria-label="The answer">
+    {#if reading}
+      <div class="flex gap-x-12">
+        <div>
+          <p class="numeral text-[84px] md:text-[112px]" data-testid="seconds">
+            {view.dial}<span class="text-[0.36em]"> s</span>
+          </p>
+          <p class="mt-4 text-soft">within {stopsInWords(reading.withinStops)}</p>
+        </div>
+        <div>
+          <p class="numeral text-[84px] md:text-[112px]" data-testid="setting">
+            {reading.setting.name}
+          </p>
+          <p class="mt-4 text-soft">
+            {view.set.noun}{view.settingsWithin === undefined
+              ? ', as on the strip'
+              : `, within ${plainStops(view.settingsWithin)}`}
+          </p>
+        </div>
+      </div>
+      <p class="mt-3 text-[15px] text-soft">
+        Between {Number(reading.lowSeconds.toFixed(1))} and {Number(reading.highSeconds.toFixed(1))} s.
+        {view.figures ?? ''}
+      </p>
+    {:else}
+      <p class="reason text-soft">
+        Expose the strip, develop it, look. Then say where the highlight is right and where the
+        shadow is: touch the patches above, or use H and J.
+      </p>
+    {/if}
+  </section>
+
+  <section aria-label="Why, and what next">
+    <div class="space-y-2">
+      {#each view.reasons as sentence (sentence)}<p class="reason">{sentence}</p>{/each}
+      {#if view.refusal}<p class="reason text-trouble" role="alert">{view.refusal}</p>{/if}
+      {#if view.advice}<p class="reason">{view.advice}</p>{/if}
+    </div>
+    <p class="mt-2 text-[15px] text-soft">
+      The highlight is meant to be
+      <SlotChoice
+        label="Tone of the highlight"
+        bind:value={draft.highlightTone}
+        options={toneChoices(highlightTones) as {
+          id: typeof draft.highlightTone;
+          name: string;
+          more: string;
+        }[]}
+      />, the shadow
+      <SlotChoice
+        label="Tone of the shadow"
+        bind:value={draft.shadowTone}
+        options={toneChoices(shadowTones) as {
+          id: typeof draft.shadowTone;
+          name: string;
+          more: string;
+        }[]}
+      />; sure
+      <SlotChoice
+        label="How sure to be"
+        bind:value={() => String(draft.wantedTwelfths), (id) => (draft.wantedTwelfths = Number(id))}
+        options={certainties}
+      />.
+    </p>
+    {#if problem}<p class="mt-3 text-trouble" role="alert">{problem}</p>{/if}
+    {#if kept.tooLarge}
+      <p class="mt-3 text-caution">That is too much to keep over a reload; keep the print soon.</p>
+    {/if}
+    <div class="mt-4 flex flex-wrap gap-3">
+      <Button
+        main={ready}
+        keyHint={ready ? 'Space' : 'P'}
+        onclick={() => void keepPrint()}
+        disabled={keeping || !reading}
+      >
+        Keep the print
+      </Button>
+      <Button main={!ready} keyHint={ready ? '' : 'Space'} onclick={nextStrip} disabled={!reading}>
+        One more strip
+      </Button>
+      <Button keyHint="B" onclick={layIn}>Strip into the developer</Button>
+    </div>
+    <p class="mt-2 flex flex-wrap gap-x-5 text-[15px] text-soft">
+      {#if before.length > 0}
+        <button class="min-h-11 underline decoration-hair" onclick={back}
+          >Back to the strip before</button
+        >
+      {/if}
+      {#if draft.earlier.length > 0 || reading}
+        <button class="min-h-11 underline decoration-hair" onclick={startOver}>Start over</button>
+      {/if}
+    </p>
+
+    <h2 class="mt-4 font-[620]">Burns and dodges</h2>
+    <ul>
+      {#each draft.areas as area, index (index)}
+        {@const line = view.areas[index]}
+        <li class="flex min-h-11 flex-wrap items-center gap-x-3 border-b border-hair">
+          <SlotText label="Area" bind:value={area.name} empty="which area" maxlength={60} />
+          <SlotText
+            label="Stops"
+            bind:value={area.stops}
+            empty="stops"
+            maxlength={8}
+            trouble={line?.trouble}
+            hint="+⅔ burns, −⅓ dodges."
+          />
+          <span class={line?.trouble ? 'text-trouble' : 'text-soft'}
+            >{line?.trouble ?? line?.does}</span
+          >
+          <button
+            class="ml-auto min-h-11 text-soft underline decoration-hair"
+            onclick={() => (draft.areas = draft.areas.filter((_, other) => other !== index))}
+            >leave out</button
+          >
+        </li>
+      {/each}
+    </ul>
+    <button
+      class="slot-in mt-1 min-h-11 text-soft"
+      onclick={() => (draft.areas = [...draft.areas, { name: '', stops: '+½' }])}
+      disabled={draft.areas.length >= 12}>Add an area</button
+    >
+  </section>
+
+  <section aria-label="Firings to dial">
+    {#if view.firings.length > 0}
+      <h2 class="font-[620]">Dial</h2>
+      <ol class="mt-1">
+        {#each view.firings as firing, index (index)}
+          <li class="flex min-h-8 items-baseline justify-between gap-3 border-b border-hair">
+            <span class="text-[15px] text-soft">{firing.hands}</span>
+            <span class="font-[620] whitespace-nowrap">{firing.dial} s</span>
+          </li>
+        {/each}
+      </ol>
+      <p class="mt-2 text-[15px] text-soft">
+        Focus lamp off, filter in, stopped down, paper box shut, top marked on the back. Dry hands.
+      </p>
+    {/if}
+  </section>
+</div>

@@ -1,0 +1,46 @@
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { run } from './run.mjs';
+import { Stop, say } from './say.mjs';
+
+const SOURCES = [
+  'core/src',
+  'app/src',
+  'app/static',
+  'app/vite.config.ts',
+  'app/svelte.config.js',
+  'package-lock.json',
+];
+
+/**
+ * Builds the application when its sources are not the ones built last.
+ * @param {string} project
+ */
+export async function needBuild(project) {
+  const stamp = join(project, 'app', 'build', '.sources');
+  const wanted = fingerprint(project);
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  say('Building the application.');
+  const code = await run('npm', ['run', 'build', '--silent'], {
+    cwd: project,
+    stdio: ['ignore', 'ignore', 'inherit'],
+  });
+  if (code !== 0) throw new Stop('The build failed; its message is above.');
+  writeFileSync(stamp, wanted);
+}
+
+/** @param {string} project */
+function fingerprint(project) {
+  const hash = createHash('sha256');
+  /** @param {string} path */
+  const add = (path) => {
+    if (statSync(path).isDirectory()) {
+      for (const name of readdirSync(path).sort()) add(join(path, name));
+    } else {
+      hash.update(path.slice(project.length)).update(readFileSync(path));
+    }
+  };
+  for (const source of SOURCES) add(join(project, source));
+  return hash.digest('hex');
+}

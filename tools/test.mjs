@@ -1,0 +1,176 @@
+import { mkdtempSync, readFileSync, rmSync, chmodSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { needBuild } from './build.mjs';
+import { needChromium, needModules, needPostgres } from './packages.mjs';
+import { freePort } from './port.mjs';
+import { startCluster } from './postgres.mjs';
+import { run } from './run.mjs';
+import { Stop, say } from './say.mjs';
+import { serve } from './serve.mjs';
+
+/** @typedef {{ passed: number, failed: number }} Tally */
+
+/** Checks that count as one test each. */
+const CHECKS = [
+  { name: 'types', args: ['npm', 'run', 'types', '--silent'] },
+  { name: 'types of the tools', args: ['npx', 'tsc', '--project', 'tools'] },
+  { name: 'lint', args: ['npx', 'eslint', '.', '--max-warnings=0'] },
+  { name: 'format', args: ['npx', 'prettier', '--check', '--log-level=warn', '.'] },
+];
+
+/** A throwaway cluster needs no durability. */
+const THROWAWAY = ['fsync=off', 'synchronous_commit=off', 'full_page_writes=off'];
+
+/**
+ * A cluster that is gone when the tests are over.
+ * @returns {Promise<{ url: string, remove: () => void }>}
+ */
+export async function throwawayCluster() {
+  const programs = await needPostgres();
+  const folder = mkdtempSync(join(tmpdir(), 'katachron-test-'));
+  chmodSync(folder, 0o755);
+  const cluster = await startCluster(folder, programs, THROWAWAY);
+  return {
+    url: cluster.url,
+    remove: () => {
+      cluster.stop();
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}
+
+/**
+ * @param {string} project
+ * @returns {Promise<Tally>}
+ */
+async function checks(project) {
+  const tally = { passed: 0, failed: 0 };
+  for (const { name, args } of CHECKS) {
+    say(`\nChecking ${name}.`);
+    const [program, ...rest] = args;
+    const ok = (await run(String(program), rest, { cwd: project })) === 0;
+    tally[ok ? 'passed' : 'failed'] += 1;
+  }
+  return tally;
+}
+
+/**
+ * Everything under Vitest; a skipped test counts as failed.
+ * @param {string} project
+ * @param {NodeJS.ProcessEnv} env
+ * @param {string[]} filters
+ * @returns {Promise<Tally>}
+ */
+async function vitest(project, env, filters = []) {
+  say('\nRunning the unit, property, database and command tests.');
+  const report = join(mkdtempSync(join(tmpdir(), 'katachron-report-')), 'vitest.json');
+  const code = await run(
+    'npx',
+    [
+      'vitest',
+      'run',
+      '--reporter=dot',
+      '--reporter=json',
+      `--outputFile.json=${report}`,
+      ...filters,
+    ],
+    { cwd: project, env: { ...process.env, ...env } },
+  );
+  return tallyOf(code, () => {
+    const { numPassedTests: passed, numTotalTests: total } = readJson(report);
+    return { passed, failed: total - passed };
+  });
+}
+
+/**
+ * The browser tests against the built application with demo data.
+ * @param {string} project
+ * @param {NodeJS.ProcessEnv} env
+ * @returns {Promise<Tally>}
+ */
+async function browser(project, env) {
+  say('\nRunning the browser tests.');
+  const report = join(mkdtempSync(join(tmpdir(), 'katachron-report-')), 'playwright.json');
+  const code = await run('npx', ['playwright', 'test', '--reporter=line,json'], {
+    cwd: join(project, 'app'),
+    env: { ...process.env, ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: report },
+  });
+  return tallyOf(code, () => {
+    const { expected, unexpected, flaky, skipped } = readJson(report).stats;
+    return { passed: expected, failed: unexpected + flaky + skipped };
+  });
+}
+
+/** @param {string} path */
+function readJson(path) {
+  return JSON.parse(readFileSync(path, 'utf8'));
+}
+
+/**
+ * A runner that fell over without a failed test still counts as one.
+ * @param {number} code
+ * @param {() => Tally} read
+ * @returns {Tally}
+ */
+function tallyOf(code, read) {
+  try {
+    const tally = read();
+    return code !== 0 && tally.failed === 0 ? { ...tally, failed: 1 } : tally;
+  } catch {
+    return { passed: 0, failed: 1 };
+  }
+}
+
+/** @param {Tally[]} tallies */
+function conclude(tallies) {
+  const passed = tallies.reduce((sum, tally) => sum + tally.passed, 0);
+  const failed = tallies.reduce((sum, tally) => sum + tally.failed, 0);
+  say(`\n${passed} passed, ${failed} failed`);
+  process.exitCode = failed > 0 ? 1 : 0;
+}
+
+/**
+ * Types, lint, format and the tests that need neither database nor browser.
+ * @param {string} project
+ */
+export async function quickCheck(project) {
+  await needModules(project);
+  conclude([
+    await checks(project),
+    await vitest(project, {}, ['--project=core', '--project=unit']),
+  ]);
+}
+
+/**
+ * Everything.
+ * @param {string} project
+ */
+export async function wholeTest(project) {
+  await needModules(project);
+  const chromium = await needChromium();
+  await needBuild(project);
+  const tallies = [await checks(project)];
+  const cluster = await throwawayCluster();
+  try {
+    tallies.push(await vitest(project, { TEST_DATABASE_URL: cluster.url }));
+    const port = await freePort(0);
+    if (port === undefined) throw new Stop('No port is free on loopback for the tests.');
+    const server = await serve(project, {
+      port,
+      host: '127.0.0.1',
+      databaseUrl: cluster.url,
+      demo: true,
+    });
+    try {
+      tallies.push(
+        await browser(project, { KATACHRON_URL: server.address, KATACHRON_CHROMIUM: chromium }),
+      );
+    } finally {
+      await server.stop();
+    }
+  } finally {
+    cluster.remove();
+  }
+  conclude(tallies);
+}
