@@ -1,3 +1,3 @@
 import { defineConfig } from 'vitest/config';
 
-export default defineConfig({ test: { include: ['test/**/*.test.ts'] } });
+export default defineConfig({ test: { name: 'core', include: ['test/**/*.test.ts'] } });

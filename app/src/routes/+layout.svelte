@@ -1,7 +1,7 @@
 <script lang="ts">
   import '../app.css';
   import { page } from '$app/state';
-  import { onMount } from 'svelte';
+  import { onMount, untrack } from 'svelte';
   import { provideWetSide } from '$lib/clock/wet-side.svelte.ts';
   import Dark from '$lib/light/Dark.svelte';
   import { provideDesk } from '$lib/light/desk.svelte.ts';
@@ -20,7 +20,8 @@
     { href: '/logbook', name: 'Logbook' },
   ];
 
-  // svelte-ignore state_referenced_locally -- made once, from what the first page came with
+  // Made once, from what the first page came with.
+  // svelte-ignore state_referenced_locally
   const desk = provideDesk({ ...data.preferences });
   // svelte-ignore state_referenced_locally
   const wetSide = provideWetSide(data.runs, data.nowMs);
@@ -33,7 +34,10 @@
   );
 
   onMount(() => wetSide.start(() => desk.preferences.soundOn));
-  $effect(() => wetSide.sync(data.runs));
+  $effect(() => {
+    const { runs } = data;
+    untrack(() => wetSide.sync(runs));
+  });
 </script>
 
 <svelte:window onkeydown={(event) => keys.handle(event)} />
@@ -44,21 +48,21 @@
   {:else}
     <div class="flex min-h-dvh flex-col">
       <header
-        class="not-printed flex flex-wrap items-center justify-between gap-x-4 px-4 pt-1 md:px-8 md:pt-1.5"
+        class="not-printed flex flex-wrap items-center justify-between gap-x-2 px-2.5 pt-1 md:px-8 md:pt-1.5"
       >
         <nav class="flex items-center gap-x-1 md:gap-x-[22px]" aria-label="Stages">
           <a href="/film" class="mr-[18px] hidden text-[17px] font-[650] md:block">Katachron</a>
           {#each stages as stage (stage.href)}
             <a
               href={stage.href}
-              class="flex min-h-11 items-center border-b-[3px] border-transparent px-2 text-soft aria-[current]:border-rim aria-[current]:text-ink md:px-0"
+              class="flex min-h-11 items-center border-b-[3px] border-transparent px-1.5 text-soft aria-[current]:border-rim aria-[current]:text-ink md:px-0"
               aria-current={stage === here ? 'page' : undefined}>{stage.name}</a
             >
           {/each}
         </nav>
         <LightSwitch />
       </header>
-      <main class="flex-1 px-4 pb-6 pt-4 md:px-8 md:pt-6">
+      <main class="flex-1 px-4 pb-6 pt-4 md:px-8 md:pt-5">
         <RedNote />
         {@render children()}
       </main>

@@ -54,6 +54,9 @@ export interface StripReading {
   readonly nextStrip: NarrowStrip;
 }
 
+/** A timer's rounding makes patches a little uneven; that alone is no reason for another strip. */
+const ROUNDING = 1.05;
+
 /** Patches of a strip that has to reach past the end of the last one. */
 const REACH_PATCHES = 5;
 
@@ -115,7 +118,7 @@ export function readStrip(paper: Paper, question: StripReadingQuestion): StripRe
     lowSeconds,
     highSeconds,
     withinStops: leading.withinStops,
-    verdict: beyond ? 'reach-further' : widest <= wantedStops + 1e-9 ? 'make-print' : 'narrow',
+    verdict: beyond ? 'reach-further' : widest <= wantedStops * ROUNDING ? 'make-print' : 'narrow',
     nextStrip: beyond
       ? reachFurther(patchSeconds, beyond, carry)
       : narrowStrip(lowSeconds, highSeconds, setting.range),

@@ -5,7 +5,7 @@ import {
   type ProcessEvent,
   type ProcessPlan,
 } from '@katachron/core';
-import { getContext, setContext, untrack } from 'svelte';
+import { getContext, setContext } from 'svelte';
 import { put, worthRepeating } from '../api/client.ts';
 import type { Roll } from '../contract/roll.ts';
 import type { ClockTick, Clocked } from './messages.ts';
@@ -78,7 +78,7 @@ export class WetSide {
 
   /** What the server knows now, joined with what it does not know yet; nothing that happened here is dropped. */
   sync(fromServer: readonly RollRun[]): void {
-    const here = untrack(() => this.runs);
+    const here = this.runs;
     const joined = fromServer.map((run) => joinEvents(run, here));
     const others = here.filter(({ roll }) => !fromServer.some((run) => run.roll.id === roll.id));
     this.runs = [...others, ...joined];

@@ -58,6 +58,7 @@ export const ProcessEvent = Type.Unsafe<CoreEvent>({
   type: 'object',
   title: 'An event',
   required: ['kind'],
+  properties: { kind: { type: 'string' } },
   discriminator: { propertyName: 'kind' },
   oneOf: eventSchemas,
 });

@@ -9,8 +9,8 @@
   const { chart, label }: Props = $props();
 </script>
 
-<svg class="h-[300px] w-full overflow-visible md:h-[372px]" role="img" aria-label={label}>
-  <svg x="48" y="0" class="chart overflow-visible">
+<div class="h-[300px] pb-7 pl-12 pr-2 md:h-[372px]">
+  <svg class="size-full overflow-visible" role="img" aria-label={label}>
     {#each chart.up as tick (tick.label)}
       <line x1="0" x2="100%" y1="{tick.y}%" y2="{tick.y}%" class="stroke-hair" />
       <text x="-10" y="{tick.y}%" dy="0.34em" text-anchor="end" class="fill-soft text-[15px]"
@@ -63,12 +63,4 @@
       <circle cx="{chart.reading.x}%" cy="{chart.reading.y}%" r="9" class="fill-rim" />
     {/if}
   </svg>
-</svg>
-
-<style>
-  /* A length of its own kind: the attribute cannot hold a calculation in every browser. */
-  .chart {
-    width: calc(100% - 48px);
-    height: calc(100% - 28px);
-  }
-</style>
+</div>

@@ -10,7 +10,7 @@
   const desk = useDesk();
   const { preferences } = $derived(desk);
   const red = $derived(desk.light === 'red');
-  const word = 'flex min-h-11 items-center px-2 md:px-0 data-[on]:font-[620] data-[on]:text-ink';
+  const word = 'flex min-h-11 items-center px-1.5 md:px-0 data-[on]:font-[620] data-[on]:text-ink';
 
   useKeys([
     { key: 'r', does: 'red light', run: () => desk.setLight('red') },

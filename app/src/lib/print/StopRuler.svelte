@@ -16,7 +16,7 @@
 
   /** Heights in px: pennants, the two rows of patches, ticks and their numbers. */
   const TOP = 32;
-  const ROW = 63;
+  const ROW = 58;
   const AXIS = TOP + 2 * ROW;
   const places: readonly { place: Place; name: string; short: string; y: number }[] = [
     { place: 'highlight', name: 'highlight right', short: 'light', y: TOP },
@@ -92,7 +92,7 @@
 
 <svg
   bind:this={svg}
-  class="block h-[232px] w-full touch-pan-y select-none overflow-visible"
+  class="block h-[222px] w-full touch-pan-y select-none overflow-visible"
   role="group"
   aria-label="Stop ruler"
   onpointerdown={press}

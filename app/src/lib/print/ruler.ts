@@ -23,6 +23,8 @@ export interface Ruler {
 }
 
 const SIXTHS = 6;
+/** A tick this near to a patch's own mark would only blur it, per cent. */
+const BESIDE = 1;
 
 /** Lays out a ruler for the patches of a strip, lightest first. */
 export function rulerFor(patchSeconds: readonly number[]): Ruler {
@@ -42,7 +44,9 @@ export function rulerFor(patchSeconds: readonly number[]): Ruler {
   const positionOf = (seconds: number) => nearestPick(patchSeconds, seconds);
   return {
     patches,
-    ticks: Array.from({ length: sixths + 1 }, (_, n) => scale(low * 2 ** (n / SIXTHS))),
+    ticks: Array.from({ length: sixths + 1 }, (_, n) => scale(low * 2 ** (n / SIXTHS))).filter(
+      (x) => patches.every(({ centre }) => Math.abs(centre - x) > BESIDE),
+    ),
     xOf: (seconds) => scale(seconds),
     positionAt: (x) => positionOf(scale.invert(x)),
     positionOf,

@@ -4,6 +4,7 @@
   import { degrees } from '$lib/words/temperature.ts';
   import { countdown } from '$lib/words/duration.ts';
   import {
+    fresh,
     inTray,
     lastTemperature,
     lyingAt,
@@ -25,11 +26,13 @@
   const lying = $derived(lyingAt(wetSide.runs, wetSide.sheets, wetSide.nowMs));
   /** The trays of this page, and any tray of the other process in which something lies. */
   const trays = $derived([
-    ...sinks[kind],
+    ...sinks[kind].filter((tray) => !tray.onlyWhenUsed || inTray(tray, lying).length > 0),
     ...sinks[kind === 'film' ? 'print' : 'film'].filter((tray) => inTray(tray, lying).length > 0),
   ]);
   const first = $derived(nearest(lying));
-  const temperature = $derived(lastTemperature(wetSide.runs) ?? recorded ?? undefined);
+  const temperature = $derived(
+    fresh(lastTemperature(wetSide.runs) ?? recorded ?? undefined, wetSide.nowMs),
+  );
   /** On a phone there is room for one: the tray with the nearest clock. */
   const shownOnPhone = $derived(
     trays.find((tray) => first && inTray(tray, [first]).length > 0) ??

@@ -7,10 +7,12 @@ export interface Tray {
   readonly name: string;
   /** The steps that are done in it. */
   readonly kinds: readonly StepKindId[];
+  /** Stands in the sink only while something lies in it. */
+  readonly onlyWhenUsed?: boolean;
 }
 
 const filmTrays: readonly Tray[] = [
-  { id: 'soak', name: 'Pre-soak', kinds: ['pre-soak'] },
+  { id: 'soak', name: 'Pre-soak', kinds: ['pre-soak'], onlyWhenUsed: true },
   { id: 'developer', name: 'Developer', kinds: ['developer'] },
   { id: 'stop', name: 'Stop', kinds: ['stop', 'water-stop'] },
   { id: 'fix', name: 'Fix', kinds: ['fix'] },
@@ -81,6 +83,17 @@ export function lastTemperature(
       ),
     ])
     .sort((a, b) => b.atMs - a.atMs)[0];
+}
+
+/** A reading older than this says nothing about the bath, ms. */
+const STALE_MS = 12 * 3_600_000;
+
+/** A reading, while it still says something. */
+export function fresh<Reading extends { readonly atMs: number }>(
+  reading: Reading | undefined,
+  nowMs: number,
+): Reading | undefined {
+  return reading && nowMs - reading.atMs < STALE_MS ? reading : undefined;
 }
 
 /** A tray's state in a word. */

@@ -25,7 +25,7 @@
   const look = $derived(
     [
       'inline-flex items-center justify-center gap-4 rounded-xl px-6 font-[600] text-balance',
-      large ? 'min-h-[84px] text-[22px] md:min-h-14 md:text-base' : 'min-h-14',
+      large ? 'min-h-[84px] text-[22px]' : 'min-h-14',
       main
         ? 'bg-rim text-on-rim disabled:bg-hair'
         : 'border-2 border-hair text-ink disabled:text-soft',

@@ -19,8 +19,7 @@
   <Popover.Trigger
     class="slot-in {trouble ? 'border-trouble text-trouble' : ''} {more}"
     aria-label="{label}: {shown}">{shown}</Popover.Trigger
-  >
-  <Popover.Portal>
+  ><Popover.Portal>
     <Popover.Content
       side="bottom"
       align="start"

@@ -6,6 +6,8 @@ import { keepInCookie } from './cookie.ts';
  */
 export function draftOf<Draft extends object>(name: string, initial: Draft) {
   const draft = $state(initial);
+  // Keeping is a side effect, so its outcome cannot be derived.
+  // eslint-disable-next-line svelte/prefer-writable-derived
   let tooLarge = $state(false);
   $effect(() => {
     tooLarge = !keepInCookie(name, $state.snapshot(draft));

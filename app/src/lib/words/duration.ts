@@ -11,7 +11,7 @@ export function clockTime(seconds: number): string {
 export function countdown(remainingSeconds: number): string {
   return remainingSeconds >= 0
     ? clockTime(Math.ceil(remainingSeconds - 1e-6))
-    : clockTime(Math.ceil(remainingSeconds - 1));
+    : clockTime(-Math.ceil(-remainingSeconds - 1e-6));
 }
 
 /** Seconds at the enlarger, with the digits that its timer can dial: 10.6, 12, 0.25. */

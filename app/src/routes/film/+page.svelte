@@ -20,7 +20,8 @@
 
   const { data } = $props();
   const desk = useDesk();
-  // svelte-ignore state_referenced_locally -- the draft is this page's own from here on
+  // The draft is this page's own from here on.
+  // svelte-ignore state_referenced_locally
   const kept = draftOf(cookieNames.film, data.draft);
   const draft = kept.value;
   const unit = $derived(desk.preferences.unit);
@@ -156,7 +157,7 @@
     </p>
   {/if}
 
-  <div class="mt-6 grid gap-x-14 gap-y-8 md:mt-10 lg:grid-cols-[330px_minmax(0,1fr)_330px]">
+  <div class="mt-6 grid gap-x-14 gap-y-8 lg:grid-cols-[330px_minmax(0,1fr)_330px]">
     <section aria-label="The time">
       <p class="numeral text-[112px] lg:text-[132px]" aria-live="polite" data-testid="time">
         {development ? clockTime(development.seconds) : '–:––'}
@@ -164,7 +165,7 @@
       <div class="mt-8 flex items-end justify-between">
         <label for="temperature" class="text-soft">Developer reads</label>
         <button
-          class="slot-in min-h-11 px-1"
+          class="slot-in mb-1 min-h-9 px-1"
           onclick={switchUnit}
           aria-label="Unit: °{unit}. Change it.">°{unit}</button
         >

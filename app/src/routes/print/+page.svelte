@@ -28,7 +28,8 @@
   const { data } = $props();
   const desk = useDesk();
   const wetSide = useWetSide();
-  // svelte-ignore state_referenced_locally -- the draft is this page's own from here on
+  // The draft is this page's own from here on.
+  // svelte-ignore state_referenced_locally
   const kept = draftOf(cookieNames.print, data.draft);
   const draft = kept.value;
   const view = $derived(printView(draft));
@@ -253,12 +254,12 @@
 {/each}
 
 {#if view.ruler && view.strip}
-  <div class="mt-5 md:mx-16">
+  <div class="mt-4 md:mx-16">
     <StopRuler ruler={view.ruler} {view} light={desk.light} onpick={pick} />
   </div>
 {/if}
 
-<div class="mt-2 grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(430px,auto)_minmax(0,1fr)_250px]">
+<div class="mt-2 grid gap-x-12 gap-y-6 lg:grid-cols-[400px_minmax(0,1fr)_250px]">
   <section aria-label="The answer">
     {#if reading}
       <div class="flex gap-x-12">
@@ -292,12 +293,29 @@
   </section>
 
   <section aria-label="Why, and what next">
-    <div class="space-y-2">
-      {#each view.reasons as sentence (sentence)}<p class="reason">{sentence}</p>{/each}
+    <div class="space-y-1.5">
+      {#if view.reasons.length > 0}<p class="reason">{view.reasons.join(' ')}</p>{/if}
       {#if view.refusal}<p class="reason text-trouble" role="alert">{view.refusal}</p>{/if}
       {#if view.advice}<p class="reason">{view.advice}</p>{/if}
     </div>
-    <p class="mt-2 text-[15px] text-soft">
+    {#if problem}<p class="mt-3 text-trouble" role="alert">{problem}</p>{/if}
+    {#if kept.tooLarge}
+      <p class="mt-3 text-caution">That is too much to keep over a reload; keep the print soon.</p>
+    {/if}
+    <div class="mt-4 flex flex-wrap gap-3">
+      <Button
+        main={ready}
+        keyHint={ready ? 'Space' : 'P'}
+        onclick={() => void keepPrint()}
+        disabled={keeping || !reading}
+      >
+        Keep the print
+      </Button>
+      <Button main={!ready} keyHint={ready ? '' : 'Space'} onclick={nextStrip} disabled={!reading}>
+        One more strip
+      </Button>
+    </div>
+    <p class="mt-4 text-[15px] text-soft">
       The highlight is meant to be
       <SlotChoice
         label="Tone of the highlight"
@@ -323,24 +341,6 @@
         options={certainties}
       />.
     </p>
-    {#if problem}<p class="mt-3 text-trouble" role="alert">{problem}</p>{/if}
-    {#if kept.tooLarge}
-      <p class="mt-3 text-caution">That is too much to keep over a reload; keep the print soon.</p>
-    {/if}
-    <div class="mt-4 flex flex-wrap gap-3">
-      <Button
-        main={ready}
-        keyHint={ready ? 'Space' : 'P'}
-        onclick={() => void keepPrint()}
-        disabled={keeping || !reading}
-      >
-        Keep the print
-      </Button>
-      <Button main={!ready} keyHint={ready ? '' : 'Space'} onclick={nextStrip} disabled={!reading}>
-        One more strip
-      </Button>
-      <Button keyHint="B" onclick={layIn}>Strip into the developer</Button>
-    </div>
     <p class="mt-2 flex flex-wrap gap-x-5 text-[15px] text-soft">
       {#if before.length > 0}
         <button class="min-h-11 underline decoration-hair" onclick={back}
@@ -384,7 +384,7 @@
     >
   </section>
 
-  <section aria-label="Firings to dial">
+  <section aria-label="Firings to dial" class={reading ? '' : 'max-lg:order-first'}>
     {#if view.firings.length > 0}
       <h2 class="font-[620]">Dial</h2>
       <ol class="mt-1">
@@ -398,6 +398,9 @@
       <p class="mt-2 text-[15px] text-soft">
         Focus lamp off, filter in, stopped down, paper box shut, top marked on the back. Dry hands.
       </p>
+      <div class="mt-3">
+        <Button keyHint="B" onclick={layIn}>Strip into the developer</Button>
+      </div>
     {/if}
   </section>
 </div>

@@ -2,6 +2,7 @@ import { QueryTypes } from 'sequelize';
 import type { Print, PrintBody } from '../../contract/print.ts';
 import type { Roll, RollBody } from '../../contract/roll.ts';
 import { database } from '../database/connection.ts';
+import { searchWords } from './search-words.ts';
 
 /** One line of the logbook. */
 export type LogbookEntry =
@@ -32,18 +33,17 @@ interface Row {
   finished_at: Date | null;
 }
 
+/** More words than this only slow the search. */
+const MOST_WORDS = 12;
+
 /**
- * Words as they were typed, as a query in which every word must begin some word of the entry.
+ * Words as they were typed, as a query in which every word begins some word of the entry; a number has to be the number.
  * @returns undefined when nothing was typed that could be searched for
  */
 export function wordQuery(typed: string): string | undefined {
-  const words = typed
-    .normalize('NFC')
-    .split(/[^\p{L}\p{N}.]+/u)
-    .map((word) => word.replace(/^\.+|\.+$/g, ''))
-    .filter((word) => word !== '')
-    .slice(0, 12);
-  return words.length === 0 ? undefined : words.map((word) => `'${word}':*`).join(' & ');
+  const words = searchWords(typed).slice(0, MOST_WORDS);
+  const terms = words.map((word) => (/^[\d.]+$/.test(word) ? `'${word}'` : `'${word}':*`));
+  return terms.length === 0 ? undefined : terms.join(' & ');
 }
 
 /** Rolls and prints together (or only one of them), newest first, those that hold every word typed. */

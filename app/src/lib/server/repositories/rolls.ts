@@ -6,6 +6,7 @@ import type { Roll, RollBody } from '../../contract/roll.ts';
 import { database } from '../database/connection.ts';
 import { models, type RollRow } from '../database/models.ts';
 import { Conflict } from './conflict.ts';
+import { searchWords } from './search-words.ts';
 import { versionedStore } from './versioned.ts';
 
 const resource = (row: RollRow): Roll => ({
@@ -18,19 +19,20 @@ const resource = (row: RollRow): Roll => ({
 });
 
 /** All that a roll is found by. */
-function searchWords({ title, recipe, exposureIndex }: RollBody): string {
+function foundBy({ title, recipe, exposureIndex }: RollBody): string {
   const { film, boxSpeed, developer, dilution, note = '' } = recipe;
-  return [
+  const all = [
     ...['roll', title, film, `ISO ${boxSpeed}`, `EI ${exposureIndex}`],
     ...[developer, formatDilution(dilution), note],
-  ].join(' ');
+  ];
+  return searchWords(all.join(' ')).join(' ');
 }
 
 const store = versionedStore<RollRow, RollBody, Roll>({
   model: () => models().RollRow,
   columns: (body) => ({
     title: body.title,
-    words: searchWords(body),
+    words: foundBy(body),
     madeAt: new Date(body.madeAtMs),
   }),
   resource,

@@ -119,6 +119,13 @@
     const target = moment.current?.step.id ?? moment.next?.step.id;
     if (!target) return;
     const atMs = Date.now();
+    const before = moment.record.steps
+      .slice(0, moment.current?.index ?? 0)
+      .findLast((step) => step.startedAtMs !== undefined);
+    if (before?.startedAtMs !== undefined && atMs - read.value * 1000 < before.startedAtMs) {
+      trouble = `The bath before went in ${clockTime((atMs - before.startedAtMs) / 1000)} ago; this one cannot have been earlier.`;
+      return;
+    }
     if (!moment.current) wetSide.record(roll.id, { kind: 'poured-in', stepId: target }, atMs - 1);
     wetSide.record(roll.id, { kind: 'poured-earlier', stepId: target, seconds: read.value }, atMs);
     said = `Start moved back by ${clockTime(read.value)}.`;
@@ -191,14 +198,12 @@
 {/snippet}
 
 <main
-  class="flex min-h-dvh flex-col gap-y-4 px-[18px] py-5 md:px-10 md:py-7"
+  class="flex min-h-dvh flex-col gap-y-3 px-[18px] pb-3 pt-5 md:gap-y-4 md:px-10 md:py-7"
   aria-label="Run of {roll.title}"
 >
   <header class="flex flex-wrap items-baseline justify-between gap-x-6">
     <h1 class="text-[40px] font-[600] leading-none">{view.step}</h1>
-    <p
-      class="order-last w-full truncate text-[19px] text-soft md:order-none md:w-auto md:flex-1 md:text-2xl"
-    >
+    <p class="hidden truncate text-2xl text-soft md:block md:flex-1">
       {roll.title} in {roll.recipe.developer}
       {formatDilution(roll.recipe.dilution)} at {degrees(roll.temperatureC, unit)}
     </p>
@@ -224,14 +229,16 @@
         </p>
       {:else}
         <p
-          class="text-balance text-[44px] font-[600] leading-[1.02] md:text-[clamp(52px,6vw,84px)]"
+          class="text-balance text-[40px] font-[600] leading-[1.02] md:text-[clamp(52px,6vw,84px)]"
           data-testid="hands"
         >
           {view.hands}
         </p>
-        {#each view.next as sentence (sentence)}
+        {#each view.next as sentence, index (sentence)}
           <p
-            class="mt-3 text-[27px] leading-tight text-soft first-of-type:text-ink md:mt-5 md:text-[clamp(28px,3.2vw,40px)]"
+            class="mt-2 text-balance text-[25px] leading-tight {index === 0
+              ? 'text-ink'
+              : 'text-soft'} md:mt-5 md:text-[clamp(28px,3.2vw,40px)]"
           >
             {sentence}
           </p>
@@ -240,22 +247,29 @@
     </div>
   </div>
 
-  <div class="min-h-7 text-[17px] text-soft" aria-live="polite">
-    {#if advice && !done}
-      <p class="text-caution">
-        {degrees(lastReading?.temperatureC ?? 0, unit)} is more than {unit === 'C'
-          ? `${TEMPERATURE_TOLERANCE} °C`
-          : `${(TEMPERATURE_TOLERANCE * 1.8).toFixed(1)} °F`} from what the time was worked out for.
-        {#if advice.seconds}At that temperature throughout it would be {clockTime(
-            advice.seconds,
-          )}.{/if}
+  <div class="flex min-h-7 items-end justify-between gap-6 text-[17px] text-soft">
+    <div aria-live="polite">
+      {#if advice && !done}
+        <p class="text-caution">
+          {degrees(lastReading?.temperatureC ?? 0, unit)} is more than {unit === 'C'
+            ? `${TEMPERATURE_TOLERANCE} °C`
+            : `${(TEMPERATURE_TOLERANCE * 1.8).toFixed(1)} °F`} from what the time was worked out for.
+          {#if advice.seconds}At that temperature throughout it would be {clockTime(
+              advice.seconds,
+            )}.{/if}
+        </p>
+      {:else if said}
+        <p>{said}</p>
+      {:else if wetSide.waiting > 0}
+        <p>The server is away: {wetSide.waiting} kept here, written when it is back.</p>
+      {:else if view.caution}
+        <p>{view.caution}</p>
+      {/if}
+    </div>
+    {#if moment.current}
+      <p class="whitespace-nowrap max-md:hidden">
+        since {format(moment.current.startedAtMs, 'HH:mm:ss')}
       </p>
-    {:else if said}
-      <p>{said}</p>
-    {:else if wetSide.waiting > 0}
-      <p>The server is away: {wetSide.waiting} kept here, written when it is back.</p>
-    {:else if view.caution}
-      <p>{view.caution}</p>
     {/if}
   </div>
 
@@ -290,9 +304,6 @@
       </div>
     {/if}
     <div class="ml-auto flex flex-wrap items-center justify-end gap-x-5">
-      {#if moment.current}
-        <span class="text-soft">since {format(moment.current.startedAtMs, 'HH:mm:ss')}</span>
-      {/if}
       <button
         class="min-h-11 text-soft"
         aria-pressed={desk.preferences.soundOn}

@@ -1,0 +1,181 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { openApi } from '../../src/lib/contract/openapi.ts';
+import { operations } from '../../src/lib/contract/operations/index.ts';
+import { check } from '../../src/lib/server/validation.ts';
+import { POST } from '../../src/routes/api/v1/compute/[operation]/+server.ts';
+import { GET as describeApi } from '../../src/routes/api/openapi.json/+server.ts';
+import { call } from './call.ts';
+
+/** Numbers agree to a few digits; everything else exactly. */
+function expectAlike(actual: unknown, expected: unknown): void {
+  if (typeof expected === 'number') {
+    expect(actual).toBeTypeOf('number');
+    expect(Math.abs((actual as number) - expected)).toBeLessThanOrEqual(
+      Math.max(0.06, Math.abs(expected) * 1e-3),
+    );
+  } else if (Array.isArray(expected)) {
+    expect(actual).toHaveLength(expected.length);
+    expected.forEach((item, index) => expectAlike((actual as unknown[])[index], item));
+  } else if (expected !== null && typeof expected === 'object') {
+    expect(Object.keys(actual as object).sort()).toEqual(Object.keys(expected).sort());
+    for (const [key, value] of Object.entries(expected)) {
+      expectAlike((actual as Record<string, unknown>)[key], value);
+    }
+  } else {
+    expect(actual).toEqual(expected);
+  }
+}
+
+describe.each(operations)('compute/$id', (operation) => {
+  const ask = (body: unknown) => call(POST, { params: { operation: operation.id }, body });
+
+  it('answers its own example as the description says', async () => {
+    const { status, body } = await ask(operation.example.request);
+    expect(status).toBe(200);
+    expectAlike(body, operation.example.response);
+    expect(() => check(operation.response, body)).not.toThrow();
+  });
+
+  it('names each field that is missing', async () => {
+    const { status, type, body } = await ask({});
+    expect(status).toBe(400);
+    expect(type).toBe('application/problem+json');
+    const required = (operation.request as { required?: string[] }).required ?? [];
+    const pointers = body.errors.map((error: { pointer: string }) => error.pointer);
+    expect(pointers).toEqual(expect.arrayContaining(required.map((name) => `/${name}`)));
+  });
+
+  it('answers anything at all with 200 or 400', async () => {
+    const fields = Object.keys(operation.example.request as object);
+    const wild = fc.oneof(
+      fc.jsonValue(),
+      fc.dictionary(fc.constantFrom(...fields), fc.jsonValue()),
+      fc
+        .dictionary(
+          fc.constantFrom(...fields),
+          fc.oneof(
+            fc.constant(0),
+            fc.constant(-1),
+            fc.constant(1e308),
+            fc.constant(''),
+            fc.double(),
+          ),
+        )
+        .map((changes) => ({ ...(operation.example.request as object), ...changes })),
+    );
+    await fc.assert(
+      fc.asyncProperty(wild, async (body) => {
+        const { status } = await ask(body);
+        expect([200, 400]).toContain(status);
+      }),
+      { numRuns: 150 },
+    );
+  });
+});
+
+describe('compute', () => {
+  const ask = (operation: string, body: unknown) => call(POST, { params: { operation }, body });
+
+  it('the worked film time', async () => {
+    const { request } = operations.find(({ id }) => id === 'film-time')!.example;
+    const { body } = await ask('film-time', {
+      ...(request as object),
+      temperatureC: 20.6,
+      exposureIndex: 400,
+    });
+    expect(Math.round(body.seconds)).toBe(538);
+  });
+
+  it('a temperature past the table is refused with a pointer and a reason', async () => {
+    const { request } = operations.find(({ id }) => id === 'film-time')!.example;
+    const { status, body } = await ask('film-time', { ...(request as object), temperatureC: 30 });
+    expect(status).toBe(400);
+    expect(body.errors).toEqual([
+      { pointer: '/temperatureC', detail: expect.stringContaining('would be a guess') },
+    ]);
+  });
+
+  it('push and pull are said so that nobody swaps them', async () => {
+    const sentence = async (boxSpeed: number, exposureIndex: number) =>
+      (await ask('push', { boxSpeed, exposureIndex })).body.sentence;
+    expect(await sentence(400, 1600)).toBe(
+      'shot at EI 1600 on ISO 400 film: 2 stops under, push +2',
+    );
+    expect(await sentence(400, 320)).toBe('shot at EI 320 on ISO 400 film: ⅓ stop over, pull −⅓');
+    expect(await sentence(400, 400)).toBe('shot at EI 400 on ISO 400 film: normal development');
+  });
+
+  it('an unknown calculation names those there are', async () => {
+    const { status, body } = await ask('horoscope', {});
+    expect(status).toBe(404);
+    expect(body.detail).toContain('film-time, push');
+  });
+
+  it.each([
+    ['{', 'not readable JSON'],
+    ['', 'not readable JSON'],
+    ['null', 'has to be an object'],
+    ['{"boxSpeed":1e999,"exposureIndex":400}', 'has to be a number'],
+    ['{"boxSpeed":"400","exposureIndex":400}', 'The box speed has to be a number.'],
+  ])('%j', async (raw, said) => {
+    const { status, body } = await call(POST, { params: { operation: 'push' }, raw });
+    expect(status).toBe(400);
+    expect(JSON.stringify(body)).toContain(said);
+  });
+
+  it('wants JSON to be called JSON', async () => {
+    const { status } = await call(POST, {
+      params: { operation: 'push' },
+      body: {},
+      headers: { 'content-type': 'text/plain' },
+    });
+    expect(status).toBe(400);
+  });
+
+  it('a wrong kind of event is named, a wrong field is answered for its kind alone', async () => {
+    const { request } = operations.find(({ id }) => id === 'process')!.example;
+    const event = { id: '0b9e3e0a-6c0e-4d58-9d43-2f1f6f2a7c01', atMs: 5 };
+    const errorsFor = async (events: unknown[]) =>
+      (await ask('process', { ...(request as object), events })).body.errors;
+    expect(await errorsFor([{ ...event, kind: 'exploded' }])).toEqual([
+      { pointer: '/events/0', detail: 'The kind is none that is known.' },
+    ]);
+    expect(await errorsFor([{ ...event, kind: 'temperature', temperatureC: 'warm' }])).toEqual([
+      { pointer: '/events/0/temperatureC', detail: 'The temperature has to be a number.' },
+    ]);
+  });
+});
+
+describe('the description', () => {
+  it('is OpenAPI 3.1 with every calculation and resource, and an example each', async () => {
+    const { status, body } = await call(describeApi);
+    expect(status).toBe(200);
+    expect(body.openapi).toBe('3.1.0');
+    expect(Object.keys(body.paths)).toEqual(
+      expect.arrayContaining([
+        '/api/v1/compute/film-time',
+        '/api/v1/compute/process',
+        '/api/v1/recipes/{id}',
+        '/api/v1/rolls/{id}',
+        '/api/v1/rolls/{id}/events/{event}',
+        '/api/v1/prints/{id}',
+        '/api/health',
+      ]),
+    );
+  });
+
+  it('every example in it fits the schema beside it', () => {
+    let found = 0;
+    const visit = (node: unknown): void => {
+      if (node === null || typeof node !== 'object') return;
+      if ('schema' in node && 'example' in node && node.example !== undefined) {
+        found += 1;
+        expect(() => check(node.schema as never, node.example)).not.toThrow();
+      }
+      Object.values(node).forEach(visit);
+    };
+    visit(openApi().paths);
+    expect(found).toBeGreaterThanOrEqual(operations.length * 2 + 7);
+  });
+});

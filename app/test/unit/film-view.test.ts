@@ -1,0 +1,216 @@
+import { describe, expect, it } from 'vitest';
+import type { FilmDraft } from '../../src/lib/contract/drafts.ts';
+import type { Recipe } from '../../src/lib/contract/recipe.ts';
+import { timeChart } from '../../src/lib/film/chart.ts';
+import { filmView, readingAdvice } from '../../src/lib/film/film-view.ts';
+import { readRecipe, type RecipeForm } from '../../src/lib/film/recipe-form.ts';
+import { demoRecipes } from '../../src/lib/server/seeds/recipes.ts';
+
+const recipes: Recipe[] = demoRecipes.map(({ id, body }) => ({ id, version: 1, ...body }));
+const [halden, pushed, quillow] = recipes as [Recipe, Recipe, Recipe];
+const draft: FilmDraft = {
+  title: '',
+  recipeId: halden.id,
+  exposureIndex: '',
+  temperature: '20.6',
+  volume: '600',
+  kinds: ['pre-soak', 'stop', 'fix', 'wash', 'wetting-agent'],
+  times: { fix: '3:30', wash: '6:00' },
+};
+const white = { unit: 'C', clockStart: 'pouring-begins' } as const;
+const viewOf = (change: Partial<FilmDraft>, preferences: { unit: 'C' | 'F' } = white) =>
+  filmView({ ...draft, ...change }, recipes, { ...white, ...preferences });
+
+describe('the film page', () => {
+  it('answers with the time, the two points it stands between, and the slope', () => {
+    const view = viewOf({});
+    expect(Math.round(view.development!.seconds)).toBe(538);
+    expect(view.reasons).toEqual([
+      'Between the data sheet’s 9:30 at 20° and 7:50 at 22°. Each degree warmer takes about 49 seconds off.',
+    ]);
+    expect(view.cautions).toEqual([]);
+  });
+
+  it('says the same in Fahrenheit', () => {
+    const view = viewOf({ temperature: '69.08' }, { unit: 'F' });
+    expect(Math.round(view.development!.seconds)).toBe(538);
+    expect(view.reasons[0]).toContain('9:30 at 68° and 7:50 at 71.6°');
+    expect(view.reasons[0]).toContain('27 seconds off');
+  });
+
+  it('names the activation energy where the recipe has one temperature', () => {
+    const view = viewOf({ recipeId: quillow.id, temperature: '22' });
+    expect(view.reasons[0]).toContain(
+      'From your own test’s one time, 9:00 at 20°, by activation energy (62 kJ/mol)',
+    );
+  });
+
+  it('uses the recipe made for the speed used, and says push', () => {
+    const view = viewOf({ exposureIndex: '1600', temperature: '20' });
+    expect(view.recipe!.id).toBe(pushed.id);
+    expect(view.development!.seconds).toBe(1020);
+    expect(view.push).toBe('shot at EI 1600 on ISO 400 film: 2 stops under, push +2');
+    expect(view.reasons.join()).not.toContain('rule of thumb');
+  });
+
+  it('marks the rule of thumb and says what it costs', () => {
+    const view = viewOf({ exposureIndex: '200', temperature: '20' });
+    expect(view.development!.seconds).toBeCloseTo(456);
+    expect(view.reasons[1]).toBe(
+      'Times 0.80 for pull −1, a rule of thumb: no recipe is for this speed. The negative gets flatter.',
+    );
+  });
+
+  it('says nothing about push at the box speed', () => expect(viewOf({}).push).toBeUndefined());
+
+  it('refuses with a reason past the table, and keeps what was typed', () => {
+    const view = viewOf({ temperature: '27.5' });
+    expect(view.development).toBeUndefined();
+    expect(view.refusal).toContain('18 to 24 °C');
+    expect(view.plan).toBeUndefined();
+  });
+
+  it.each([
+    ['16.5', 'Below 18'],
+    ['25', 'Above 24'],
+    ['25', 'Past the end of the recipe’s table'],
+  ])('at %s it is careful: %s', (temperature, caution) => {
+    expect(viewOf({ temperature }).cautions.join()).toContain(caution);
+  });
+
+  it('makes up the plan with the times typed', () => {
+    const view = viewOf({});
+    expect(view.plan!.steps.map(({ kind, seconds }) => [kind, seconds])).toEqual([
+      ['pre-soak', 60],
+      ['developer', 538],
+      ['stop', 30],
+      ['fix', 210],
+      ['wash', 360],
+      ['wetting-agent', 30],
+    ]);
+    const shorter = viewOf({ kinds: ['water-stop', 'fix'] });
+    expect(shorter.plan!.steps.map(({ kind }) => kind)).toEqual(['developer', 'water-stop', 'fix']);
+  });
+
+  it('has no plan while a time cannot be read, and says which', () => {
+    const view = viewOf({ times: { fix: 'long' } });
+    expect(view.plan).toBeUndefined();
+    expect(view.lines.find(({ kind }) => kind === 'fix')).toMatchObject({
+      shown: 'long',
+      trouble: expect.stringContaining('3:30'),
+    });
+  });
+
+  it('says what to measure', () => {
+    expect(viewOf({}).mix).toBe('600 ml of 1+31: 18.8 ml Tansy, 581 ml water.');
+    expect(viewOf({ volume: '100' }).smallMeasure).toBe(true);
+    expect(viewOf({ volume: 'some' }).troubles.volume).toContain('in ml');
+  });
+
+  it.each([
+    [{ temperature: 'warm' }, 'temperature'],
+    [{ exposureIndex: 'fast' }, 'exposureIndex'],
+    [{ exposureIndex: '-5' }, 'exposureIndex'],
+  ] as const)('a wrong %j has its sentence', (change, field) => {
+    expect(viewOf(change).troubles[field]).toMatch(/\w/);
+  });
+
+  it('says nothing yet when nothing was typed', () => {
+    const view = viewOf({ temperature: '' });
+    expect(view.troubles.temperature).toBeUndefined();
+    expect(view.refusal).toBeUndefined();
+  });
+
+  it('without recipes there is none', () => {
+    expect(filmView(draft, [], white)).toMatchObject({ lines: expect.any(Array), reasons: [] });
+    expect(filmView(draft, [], white).recipe).toBeUndefined();
+  });
+});
+
+describe('a reading during the run', () => {
+  it('is near enough within 0.3 °C', () => {
+    expect(readingAdvice(halden, 20.6, 400, 20.9)).toBeUndefined();
+    expect(readingAdvice(halden, 20.6, 400, 20.3)).toBeUndefined();
+  });
+  it('otherwise says what the time would be', () => {
+    expect(Math.round(readingAdvice(halden, 20.6, 400, 21)!.seconds!)).toBe(517);
+  });
+  it('past the table it only says that it is off', () => {
+    expect(readingAdvice(halden, 20.6, 400, 30)).toEqual({ off: true });
+  });
+});
+
+describe('the chart', () => {
+  it('has the points, the curve, what is carried on, and the reading on the curve', () => {
+    const chart = timeChart(halden, 1, 'C', 20.6);
+    expect(chart.points).toHaveLength(4);
+    expect(chart.curve).toMatch(/^M/);
+    expect(chart.carriedOn).toHaveLength(2);
+    expect(chart.reading!.x).toBeGreaterThan(chart.points[1]!.x);
+    expect(chart.reading!.x).toBeLessThan(chart.points[2]!.x);
+    expect(chart.reading!.y).toBeGreaterThan(chart.points[1]!.y);
+    expect(chart.across.map(({ label }) => label)).toContain('20°');
+  });
+
+  it('moves up with a push, and leaves out a reading that has no answer', () => {
+    const chart = timeChart(halden, 1.4, 'C', 40);
+    expect(chart.reading).toBeUndefined();
+    expect(chart.up.map(({ label }) => label)).not.toContain('6:00');
+  });
+
+  it('draws a recipe of one temperature as carried on both ways', () => {
+    const chart = timeChart(quillow, 1, 'F', 21);
+    expect(chart.curve).toBe('');
+    expect(chart.carriedOn.every((path) => path.startsWith('M'))).toBe(true);
+    expect(chart.across.some(({ label }) => label === '68°')).toBe(true);
+  });
+});
+
+describe('a recipe that is being typed', () => {
+  const form: RecipeForm = {
+    film: ' Halden 400 ',
+    boxSpeed: '400',
+    developer: 'Tansy',
+    dilution: '1+31',
+    exposureIndex: '',
+    agitation: 'each-minute',
+    times: '20 9:30\n22; 7:50\n',
+    source: 'data-sheet',
+    note: '',
+  };
+
+  it('is read', () => {
+    expect(readRecipe(form, 'C').body).toEqual({
+      film: 'Halden 400',
+      boxSpeed: 400,
+      developer: 'Tansy',
+      dilution: [1, 31],
+      exposureIndex: 400,
+      agitation: 'each-minute',
+      points: [
+        { temperatureC: 20, seconds: 570 },
+        { temperatureC: 22, seconds: 470 },
+      ],
+      source: 'data-sheet',
+    });
+  });
+
+  it('in Fahrenheit is kept in Celsius', () => {
+    expect(
+      readRecipe({ ...form, times: '68 9:30' }, 'F').body!.points[0]!.temperatureC,
+    ).toBeCloseTo(20);
+  });
+
+  it.each([
+    [{ film: '' }, 'film', 'Name the film.'],
+    [{ dilution: '1:31' }, 'dilution', 'colon'],
+    [{ boxSpeed: '0' }, 'boxSpeed', 'box speed'],
+    [{ times: '' }, 'times', 'at least one line'],
+    [{ times: '20 9:30\n22' }, 'times', 'Line 2: Type a time'],
+    [{ times: '20 9:30 extra' }, 'times', 'Line 1: Only'],
+    [{ times: '20 9:30\n20 9:00' }, 'times', 'two times at 20 °C'],
+  ] as const)('%j is refused at %s', (change, field, sentence) => {
+    const { troubles } = readRecipe({ ...form, ...change }, 'C');
+    expect(troubles![field]).toContain(sentence);
+  });
+});

@@ -1,0 +1,205 @@
+import { describe, expect, it } from 'vitest';
+import fc from 'fast-check';
+import { FilmDraft, PrintDraft } from '../../src/lib/contract/drafts.ts';
+import { Preferences, defaultPreferences } from '../../src/lib/contract/preferences.ts';
+import { PrintBody } from '../../src/lib/contract/print.ts';
+import { nextStripDraft, printBody } from '../../src/lib/print/keep.ts';
+import { printView } from '../../src/lib/print/print-view.ts';
+import { rulerFor } from '../../src/lib/print/ruler.ts';
+import { check, fits } from '../../src/lib/server/validation.ts';
+
+const draft: PrintDraft = {
+  title: 'Furnace hall',
+  negative: 'R-118 / 14',
+  enlarger: 'the tall enlarger',
+  lens: '80 mm at f/8',
+  head: '41.0 cm',
+  paper: 'Marrow fibre',
+  contrastSetId: 'filters',
+  settingId: '2',
+  lag: '0.2',
+  timerStep: '0.1',
+  kind: 'stops',
+  method: 'cover-up',
+  first: '5',
+  step: '⅓',
+  patches: '7',
+  highlight: 3,
+  highlightTone: 'VIII',
+  shadow: 4,
+  shadowTone: 'II',
+  wantedTwelfths: 2,
+  earlier: [],
+  areas: [],
+};
+const viewOf = (change: Partial<PrintDraft>) => printView({ ...draft, ...change });
+
+describe('the print page', () => {
+  it('gives time and contrast, and the reason', () => {
+    const view = viewOf({});
+    expect(view.dial).toBe('10.6');
+    expect(view.reading!.setting.name).toBe('2½');
+    expect(view.reasons).toEqual([
+      'The shadow wants ⅓ stop more than the highlight, so go harder: filter 2½.',
+      'The harder filter needs 0.6 s more to keep the highlight where you put it.',
+    ]);
+    expect(view.figures).toContain('by the bare formula as first estimate');
+    expect(view.figures).toContain('not calibrated');
+    expect(view.advice).toContain('Another strip is not worth the paper');
+  });
+
+  it('lists the firings as they are dialled, lag counted', () => {
+    expect(viewOf({}).firings.map(({ hands, dial }) => `${hands} ${dial}`)[0]).toBe(
+      'Nothing covered 5.2',
+    );
+    expect(viewOf({ lag: '0' }).firings[0]!.dial).toBe('5.0');
+  });
+
+  it('goes softer when the shadow wants less', () => {
+    const view = viewOf({ highlight: 4, shadow: 3 });
+    expect(view.reasons[0]).toContain('less than the highlight, so go softer: filter 1½');
+    expect(view.reasons[1]).toContain('s less to keep');
+  });
+
+  it('keeps the contrast when both are right on one patch', () => {
+    const view = viewOf({ highlight: 3, shadow: 3 });
+    expect(view.reading!.setting.id).toBe('2');
+    expect(view.reasons).toEqual([
+      'Highlight and shadow are right on the same patch: the contrast stays.',
+    ]);
+  });
+
+  it('with one pick asks for the other', () => {
+    expect(viewOf({ shadow: null }).reasons[0]).toContain('Pick the shadow too');
+    expect(viewOf({ highlight: null }).reasons[0]).toContain('Pick the highlight too');
+    expect(viewOf({ highlight: null, shadow: null }).reading).toBeUndefined();
+  });
+
+  it('says when no light on this paper holds the negative', () => {
+    const view = viewOf({ settingId: '4', highlight: 0, shadow: 6 });
+    expect(view.reasons.join(' ')).toContain('No light makes this paper hard enough');
+  });
+
+  it('advises another strip when it is worth the paper', () => {
+    expect(viewOf({ wantedTwelfths: 1 }).advice).toContain('would settle it');
+    expect(viewOf({ highlight: 6 }).advice).toContain('may lie beyond');
+  });
+
+  it('shows no tones before a pick says which patch is right', () => {
+    expect(viewOf({ highlight: null }).lightTones).toBeUndefined();
+    const { lightTones, darkTones } = viewOf({});
+    expect(lightTones!.map(({ word }) => word)).toContain('bright, textured');
+    expect(darkTones!.at(-1)!.word).toBe('full black');
+  });
+
+  it.each([
+    [{ first: 'long' }, 'first'],
+    [{ first: '0' }, 'first'],
+    [{ step: 'x' }, 'step'],
+    [{ patches: '40' }, 'patches'],
+    [{ timerStep: '' }, 'timerStep'],
+    [{ lag: 'late' }, 'lag'],
+    [{ first: '0.3', timerStep: '1' }, 'step'],
+  ] as const)('%j has its sentence at %s, and the rest stays', (change, field) => {
+    const view = viewOf(change);
+    expect(view.troubles[field]).toMatch(/\w/);
+    expect(view.strip).toBeUndefined();
+  });
+
+  it('a pick beyond a strip that was shortened is no pick', () => {
+    expect(viewOf({ patches: '3' }).reading).toBeUndefined();
+  });
+
+  it('works burns and dodges out in seconds', () => {
+    const areas = [
+      { name: 'roof', stops: '+⅔' },
+      { name: 'glory hole', stops: '−1/3' },
+      { name: 'door', stops: 'a lot' },
+    ];
+    const view = viewOf({ areas });
+    expect(view.areas[0]!.does).toBe('+⅔, 6.2 s more');
+    expect(view.areas[1]!.does).toBe('−⅓, held back for 2.2 s');
+    expect(view.areas[2]!.trouble).toContain('+⅔ burns');
+  });
+
+  it('is kept with all it takes to make it again', () => {
+    const view = viewOf({
+      areas: [
+        { name: 'roof', stops: '+⅔' },
+        { name: '', stops: '1' },
+      ],
+    });
+    const body = printBody(draft, view, 'Furnace hall', 5);
+    expect(body).toBeDefined();
+    const kept = printBody(
+      {
+        ...draft,
+        areas: [
+          { name: 'roof', stops: '+⅔' },
+          { name: '', stops: '1' },
+        ],
+      },
+      view,
+      'Furnace hall',
+      5,
+    )!;
+    expect(() => check(PrintBody, kept)).not.toThrow();
+    expect(kept).toMatchObject({ settingId: '2.5', range: 100, areas: [{ name: 'roof' }] });
+    expect(kept.strips[0]).toMatchObject({
+      settingId: '2',
+      highlight: { position: 3, tone: 'VIII' },
+    });
+    expect(printBody(draft, viewOf({ highlight: null, shadow: null }), 'x', 5)).toBeUndefined();
+  });
+
+  it('one more strip puts this one aside and starts at the new contrast', () => {
+    const view = viewOf({ wantedTwelfths: 1 });
+    const next = { ...draft, ...nextStripDraft(draft, view) };
+    expect(next).toMatchObject({ settingId: '2.5', highlight: null, shadow: null, step: '¼' });
+    expect(next.earlier).toHaveLength(1);
+    expect(printView(next).strip!.patches.length).toBe(3);
+    expect(() => check(PrintDraft, next)).not.toThrow();
+  });
+});
+
+describe('the ruler', () => {
+  const thirds = [5, 6.3, 7.94, 10, 12.6, 15.87, 20];
+  const ruler = rulerFor(thirds);
+
+  it('has patches of equal width for equal steps, end to end', () => {
+    const widths = ruler.patches.map(({ width }) => width);
+    expect(Math.max(...widths) - Math.min(...widths)).toBeLessThan(0.1);
+    expect(widths.reduce((sum, width) => sum + width, 0)).toBeCloseTo(100, 6);
+  });
+
+  it('finds the pick under the finger: a patch, or between two', () => {
+    expect(ruler.positionAt(ruler.patches[3]!.centre)).toBe(3);
+    expect(ruler.positionAt(ruler.patches[3]!.x + ruler.patches[3]!.width)).toBe(3.5);
+    expect(ruler.positionAt(-50)).toBe(0);
+    expect(ruler.positionAt(150)).toBe(6);
+  });
+
+  it('gives every pick back from where it stands', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 12 }), (half) => {
+        const position = half / 2;
+        const lower = thirds[Math.floor(position)]!;
+        const upper = thirds[Math.ceil(position)]!;
+        expect(ruler.positionOf(Math.sqrt(lower * upper))).toBe(position);
+      }),
+    );
+  });
+});
+
+describe('what a browser keeps', () => {
+  it('is used when it fits and ignored when it does not', () => {
+    expect(fits(Preferences, defaultPreferences)).toBe(true);
+    fc.assert(
+      fc.property(fc.jsonValue(), (odd) => {
+        expect(fits(Preferences, odd)).toBe(false);
+        expect(fits(FilmDraft, odd)).toBe(false);
+        expect(fits(PrintDraft, odd)).toBe(false);
+      }),
+    );
+  });
+});

@@ -1,0 +1,166 @@
+import { filmPlan, processMoment, usualFilmKinds, type ProcessEvent } from '@katachron/core';
+import { describe, expect, it } from 'vitest';
+import type { Roll } from '../../src/lib/contract/roll.ts';
+import { rollExample } from '../../src/lib/contract/roll.ts';
+import { runView } from '../../src/lib/film/run-view.ts';
+import { logLines, stepLines } from '../../src/lib/logbook/roll-log.ts';
+import {
+  fresh,
+  inTray,
+  lastTemperature,
+  lyingAt,
+  nearest,
+  sinks,
+  trayWord,
+} from '../../src/lib/sink/trays.ts';
+
+const plan = filmPlan({
+  developmentSeconds: 538,
+  agitation: 'each-minute',
+  kinds: usualFilmKinds,
+  seconds: { fix: 210 },
+  drainSeconds: 10,
+  clockStart: 'pouring-begins',
+});
+const pour = (stepId: string, seconds: number): ProcessEvent => ({
+  id: `${stepId}-${seconds}`,
+  atMs: seconds * 1000,
+  kind: 'poured-in',
+  stepId,
+});
+const soaked = [pour('pre-soak', 0), pour('developer', 60)];
+const at = (events: ProcessEvent[], seconds: number) =>
+  runView(plan, processMoment(plan, events, seconds * 1000));
+
+describe('the run screen', () => {
+  it('before the start', () => {
+    expect(at([], 0)).toMatchObject({
+      step: 'Pre-soak',
+      clock: '1:00',
+      main: 'Pour in, start',
+      count: '1 of 6',
+    });
+  });
+
+  it('says what the hands do, what is next and when to fetch it', () => {
+    expect(at(soaked, 60 + 331)).toMatchObject({
+      step: 'Developer',
+      clock: '3:27',
+      hands: 'Rest',
+      next: ['Turn again at 2:58', 'Stop ready at 0:40, pour out at 0:10'],
+      main: 'Stop is going in',
+      count: '2 of 6',
+    });
+  });
+
+  it('turns', () => {
+    expect(at(soaked, 65).hands).toBe('Keep turning it, gently');
+    expect(at(soaked, 125)).toMatchObject({ hands: 'Turn it over four times, then tap' });
+  });
+
+  it('pours out, runs over visibly, and waits in water', () => {
+    expect(at(soaked, 60 + 530)).toMatchObject({ hands: 'Pour out', next: ['Then stop, at 0:00'] });
+    expect(at(soaked, 60 + 545)).toMatchObject({
+      hands: 'Time is up: stop in',
+      clock: '−0:07',
+      over: true,
+    });
+    expect(at([pour('pre-soak', 0)], 75)).toMatchObject({
+      hands: 'Time is up; it may wait in water',
+      over: false,
+    });
+  });
+
+  it('ends with hanging up', () => {
+    const last = [...soaked, pour('wetting-agent', 700)];
+    expect(at(last, 705).main).toBe('Taken out, done');
+    const done: ProcessEvent[] = [...last, { id: 'f', atMs: 731_000, kind: 'finished' }];
+    expect(at(done, 732)).toMatchObject({ step: 'Done', main: 'To the logbook' });
+  });
+
+  it('words the pour by the school of the clock', () => {
+    const ends = { ...plan, clockStart: 'pouring-ends' as const };
+    expect(runView(ends, processMoment(ends, soaked, 100_000)).main).toBe('Stop is in');
+    expect(runView(ends, processMoment(ends, [], 0)).main).toBe('All in, start');
+  });
+
+  it('has a bar that adds up', () => {
+    const { bar } = at(soaked, 60 + 269);
+    expect(bar.map(({ done }) => Math.round(done))).toEqual([100, 50, 0, 0, 0, 0]);
+    expect(bar.at(-1)!.x + bar.at(-1)!.width).toBeLessThanOrEqual(100);
+  });
+});
+
+const roll: Roll = {
+  id: 'r',
+  version: 1,
+  state: 'developing',
+  startedAtMs: 0,
+  finishedAtMs: null,
+  ...rollExample,
+  plan: { ...plan, steps: [...plan.steps] },
+};
+
+describe('the sink', () => {
+  const run = { roll, events: soaked };
+  it('has the roll in its tray, with its clock', () => {
+    const lying = lyingAt([run], [], 100_000);
+    const developer = sinks.film.find(({ id }) => id === 'developer')!;
+    expect(inTray(developer, lying)).toHaveLength(1);
+    expect(trayWord(inTray(developer, lying))).toBe('one in');
+    expect(trayWord([])).toBe('empty');
+    expect(trayWord(lyingAt([run], [], 700_000))).toBe('time is up');
+    expect(nearest(lying)!.name).toBe(roll.title);
+  });
+
+  it('shows the last temperature while it says something', () => {
+    const read: ProcessEvent = { id: 't', atMs: 90_000, kind: 'temperature', temperatureC: 20.1 };
+    const older = { ...roll, madeAtMs: 0 };
+    const last = lastTemperature([{ roll: older, events: [read] }]);
+    expect(last).toEqual({ temperatureC: 20.1, atMs: 90_000 });
+    expect(fresh(last, 100_000)).toBe(last);
+    expect(fresh(last, 90_000 + 13 * 3_600_000)).toBeUndefined();
+  });
+});
+
+describe('a roll in the logbook', () => {
+  const events: ProcessEvent[] = [
+    ...soaked,
+    { id: 't', atMs: 70_000, kind: 'temperature', temperatureC: 20.4 },
+    pour('stop', 605),
+    { id: 'u', atMs: 606_000, kind: 'undone', eventId: 'stop-605' },
+    pour('stop', 607),
+  ];
+
+  it('has planned and real times side by side', () => {
+    const lines = stepLines(roll, events);
+    expect(lines[1]).toMatchObject({
+      name: 'Developer',
+      planned: '8:58',
+      real: '9:07',
+      difference: '+0:09',
+    });
+    expect(lines[2]!.real).toBe('in it now');
+    expect(lines[3]!.real).toBe('not poured');
+  });
+
+  it('leaves nothing out of the log, taken back or not', () => {
+    const log = logLines(roll, events, 'C');
+    expect(log.map(({ words }) => words)).toEqual([
+      'Pre-soak went in',
+      'Developer went in',
+      '20.4° read',
+      'Stop, acid went in',
+      'Taken back',
+      'Stop, acid went in',
+    ]);
+    expect(log.map(({ takenBack }) => takenBack)).toEqual([
+      false,
+      false,
+      false,
+      true,
+      false,
+      false,
+    ]);
+  });
+});

@@ -1,0 +1,148 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { parseDecimal } from '../../src/lib/words/decimal.ts';
+import {
+  clockTime,
+  countdown,
+  enlargerSeconds,
+  parseDuration,
+  secondsInWords,
+} from '../../src/lib/words/duration.ts';
+import { plainStops, signedStops, stopsInWords } from '../../src/lib/words/fraction.ts';
+import { pushSentence } from '../../src/lib/words/push.ts';
+import { degrees, parseTemperature, retype } from '../../src/lib/words/temperature.ts';
+import { millilitres } from '../../src/lib/words/volume.ts';
+
+describe('times', () => {
+  it.each([
+    [538, '8:58'],
+    [537.8, '8:58'],
+    [30, '0:30'],
+    [3665, '61:05'],
+    [-4, '−0:04'],
+    [-0.2, '0:00'],
+  ])('%f s is %s', (seconds, shown) => expect(clockTime(seconds)).toBe(shown));
+
+  it.each([
+    [60, '1:00'],
+    [59.2, '1:00'],
+    [0.1, '0:01'],
+    [0, '0:00'],
+    [-0.5, '−0:01'],
+    [-1.5, '−0:02'],
+  ])('a countdown with %f s left shows %s', (left, shown) => expect(countdown(left)).toBe(shown));
+
+  it.each([
+    ['3:30', 210],
+    [' 0:45.5 ', 45.5],
+    ['90', 90],
+    ['12,5 s', 12.5],
+  ])('reads %j', (text, seconds) => expect(parseDuration(text)).toBe(seconds));
+
+  it.each(['', '0', '0:00', '3:75', 'soon', '1:2:3', '-5'])('does not read %j', (text) => {
+    expect(() => parseDuration(text)).toThrow(/as 3:30/);
+  });
+
+  it('reads back what it shows', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 20_000 }), (seconds) => {
+        expect(parseDuration(clockTime(seconds))).toBe(seconds);
+      }),
+    );
+  });
+
+  it('shows the digits that the timer can dial', () => {
+    expect(enlargerSeconds(10.617, 0.1)).toBe('10.6');
+    expect(enlargerSeconds(10.617, 1)).toBe('11');
+    expect(enlargerSeconds(10.617, 0.05)).toBe('10.62');
+    expect(enlargerSeconds(10.5, 0.5)).toBe('10.5');
+  });
+
+  it('says a length of time', () => {
+    expect(secondsInWords(-49.6)).toBe('50 seconds');
+    expect(secondsInWords(1.2)).toBe('1 second');
+    expect(secondsInWords(150)).toBe('3 minutes');
+  });
+});
+
+describe('stops', () => {
+  it.each([
+    [1 / 3, '+⅓', '⅓ stop'],
+    [-0.25, '−¼', '¼ stop'],
+    [0.5, '+½', '½ stop'],
+    [1, '+1', '1 stop'],
+    [5 / 3, '+1⅔', '1⅔ stops'],
+    [-2, '−2', '2 stops'],
+    [17 / 12, '+1 5/12', '1 5/12 stops'],
+    [0.01, '0', '0 stops'],
+  ])('%f is %s, %s', (stops, signed, words) => {
+    expect(signedStops(stops)).toBe(signed);
+    expect(stopsInWords(stops)).toBe(words);
+  });
+
+  it('are read as they are written', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: -48, max: 48 }), (twelfths) => {
+        const read = parseDecimal(signedStops(twelfths / 12), '/stops', 'stops');
+        expect(read * 12).toBeCloseTo(twelfths, 6);
+      }),
+    );
+    expect(plainStops(0)).toBe('0');
+  });
+});
+
+describe('numbers', () => {
+  it.each([
+    ['20.6', 20.6],
+    ['20,6', 20.6],
+    ['−3', -3],
+    ['1/3', 1 / 3],
+    ['2½', 2.5],
+    ['1 5/12', 17 / 12],
+  ])('%j', (text, value) => expect(parseDecimal(text, '/x', 'no')).toBeCloseTo(value, 9));
+
+  it.each(['', 'a', '1/0', '1e5', '0x10', 'NaN', '--1', '½½'])(
+    'refuses %j with the sentence',
+    (text) => {
+      expect(() => parseDecimal(text, '/x', 'Type a number.')).toThrow('Type a number.');
+    },
+  );
+});
+
+describe('temperatures', () => {
+  it('are read and shown in the unit chosen', () => {
+    expect(parseTemperature('20.6', 'C')).toBe(20.6);
+    expect(parseTemperature('68 °F', 'F')).toBeCloseTo(20);
+    expect(degrees(20.6, 'C')).toBe('20.6°');
+    expect(degrees(20, 'F')).toBe('68°');
+    expect(() => parseTemperature('warm', 'F')).toThrow('°F, for example 69');
+  });
+
+  it('are retyped when the unit changes, and left alone when they cannot be read', () => {
+    expect(retype('20', 'C', 'F')).toBe('68');
+    expect(retype('68', 'F', 'C')).toBe('20');
+    expect(retype('warm', 'C', 'F')).toBe('warm');
+  });
+});
+
+describe('push and pull', () => {
+  it('are never swapped: a higher speed used is a push', () => {
+    const speeds = fc.constantFrom(25, 50, 100, 200, 320, 400, 800, 1600, 3200);
+    fc.assert(
+      fc.property(speeds, speeds, (box, used) => {
+        const sentence = pushSentence(box, used);
+        if (used > box) expect(sentence).toMatch(/under, push \+/);
+        else if (used < box) expect(sentence).toMatch(/over, pull −/);
+        else expect(sentence).toMatch(/normal development/);
+      }),
+    );
+  });
+});
+
+describe('volumes', () => {
+  it('have the digits that can be measured', () => {
+    expect(millilitres(18.75)).toBe('18.8');
+    expect(millilitres(581.25)).toBe('581');
+    expect(millilitres(10)).toBe('10');
+  });
+});

@@ -1,0 +1,6 @@
+import { defineConfig } from 'vitest/config';
+
+/** The command itself, started as a person would. */
+export default defineConfig({
+  test: { name: 'command', include: ['test/**/*.test.ts'], testTimeout: 120_000 },
+});
