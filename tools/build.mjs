@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { run } from './run.mjs';
+import { ask } from './run.mjs';
 import { Stop, say } from './say.mjs';
 
 const SOURCES = [
@@ -17,16 +17,13 @@ const SOURCES = [
  * Builds the application when its sources are not the ones built last.
  * @param {string} project
  */
-export async function needBuild(project) {
+export function needBuild(project) {
   const stamp = join(project, 'app', 'build', '.sources');
   const wanted = fingerprint(project);
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   say('Building the application.');
-  const code = await run('npm', ['run', 'build', '--silent'], {
-    cwd: project,
-    stdio: ['ignore', 'ignore', 'inherit'],
-  });
-  if (code !== 0) throw new Stop('The build failed; its message is above.');
+  const built = ask('npm', ['run', 'build', '--silent'], { cwd: project });
+  if (!built.ok) throw new Stop(`${built.err}\nThe build failed; its message is above.`);
   writeFileSync(stamp, wanted);
 }
 

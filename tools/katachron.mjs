@@ -27,7 +27,7 @@ async function start(demo) {
   const databaseUrl = process.env.DATABASE_URL;
   const programs = databaseUrl ? '' : await needPostgres();
   await needModules(project);
-  await needBuild(project);
+  needBuild(project);
   const cluster = databaseUrl
     ? { url: databaseUrl, stop: () => undefined }
     : await startCluster(folder, programs);
@@ -80,6 +80,6 @@ try {
   await command.run(args);
 } catch (cause) {
   if (!(cause instanceof Stop)) throw cause;
-  console.error(cause.message);
+  if (cause.message) console.error(cause.message);
   process.exit(1);
 }

@@ -3,6 +3,8 @@ import { join } from 'node:path';
 import { Stop } from './say.mjs';
 
 const BODY_LIMIT = '256K';
+/** The server's exit code when it has said in a sentence why it cannot start. */
+const TOLD_WHY = 3;
 
 /**
  * @typedef {object} Server
@@ -50,5 +52,6 @@ export async function serve(project, { port, host, databaseUrl, demo }) {
     await new Promise((resolve) => setTimeout(resolve, 100));
   }
   if (!over) await stop();
-  throw new Stop('The server did not start; the reason is above.');
+  const told = (await ended) === TOLD_WHY;
+  throw new Stop(told ? '' : 'The server did not start; the reason is above.');
 }

@@ -3,11 +3,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { needBuild } from './build.mjs';
 import { needChromium, needModules, needPostgres } from './packages.mjs';
-import { freePort } from './port.mjs';
 import { startCluster } from './postgres.mjs';
 import { run } from './run.mjs';
-import { Stop, say } from './say.mjs';
-import { serve } from './serve.mjs';
+import { say } from './say.mjs';
 
 /** @typedef {{ passed: number, failed: number }} Tally */
 
@@ -84,7 +82,7 @@ async function vitest(project, env, filters = []) {
 }
 
 /**
- * The browser tests against the built application with demo data.
+ * The browser tests; each worker starts the built application with a database of its own.
  * @param {string} project
  * @param {NodeJS.ProcessEnv} env
  * @returns {Promise<Tally>}
@@ -149,26 +147,14 @@ export async function quickCheck(project) {
 export async function wholeTest(project) {
   await needModules(project);
   const chromium = await needChromium();
-  await needBuild(project);
+  needBuild(project);
   const tallies = [await checks(project)];
   const cluster = await throwawayCluster();
   try {
     tallies.push(await vitest(project, { TEST_DATABASE_URL: cluster.url }));
-    const port = await freePort(0);
-    if (port === undefined) throw new Stop('No port is free on loopback for the tests.');
-    const server = await serve(project, {
-      port,
-      host: '127.0.0.1',
-      databaseUrl: cluster.url,
-      demo: true,
-    });
-    try {
-      tallies.push(
-        await browser(project, { KATACHRON_URL: server.address, KATACHRON_CHROMIUM: chromium }),
-      );
-    } finally {
-      await server.stop();
-    }
+    tallies.push(
+      await browser(project, { TEST_DATABASE_URL: cluster.url, KATACHRON_CHROMIUM: chromium }),
+    );
   } finally {
     cluster.remove();
   }

@@ -8,6 +8,9 @@ import { isDatabaseAway } from '$lib/server/problem/response.ts';
 import { loadDemo } from '$lib/server/seeds/load.ts';
 import { cookieNames } from '$lib/ui/cookie.ts';
 
+/** The command that started the server adds nothing to a sentence said with this exit code. */
+const TOLD_WHY = 3;
+
 export const init: ServerInit = async () => {
   try {
     await migrate();
@@ -16,7 +19,7 @@ export const init: ServerInit = async () => {
     if (!isDatabaseAway(cause)) throw cause;
     const { host } = new URL(process.env.DATABASE_URL ?? 'postgres://nowhere');
     console.error(`No database answers at ${host}.`);
-    process.exit(1);
+    process.exit(TOLD_WHY);
   }
 };
 

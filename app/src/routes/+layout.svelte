@@ -33,14 +33,21 @@
     here?.href === '/film' || page.url.pathname.startsWith('/logbook/rolls') ? 'film' : 'print',
   );
 
-  onMount(() => wetSide.start(() => desk.preferences.soundOn));
+  onMount(() => {
+    // From here on keys and clicks are heard.
+    document.documentElement.dataset.ready = '';
+    return wetSide.start(() => desk.preferences.soundOn);
+  });
   $effect(() => {
     const { runs } = data;
     untrack(() => wetSide.sync(runs));
   });
 </script>
 
-<svelte:window onkeydown={(event) => keys.handle(event)} />
+<svelte:window
+  onkeydowncapture={(event) => keys.capture(event)}
+  onkeydown={(event) => keys.handle(event)}
+/>
 
 <div inert={desk.light === 'dark' || undefined}>
   {#if wholeWindow}

@@ -19,14 +19,12 @@ describe('who may come in', () => {
     expect(knock('GET', {})).toBe(403);
   });
 
-  it.each([
+  it.each<Record<string, string>>([
     { origin: 'https://elsewhere.example' },
     { origin: 'null' },
     { origin: 'http://127.0.0.1:9999' },
     { 'sec-fetch-site': 'cross-site' },
   ])('no writing from another site: %j', (headers) => {
-    expect(knock('PUT', { host: '127.0.0.1:4680', ...(headers as Record<string, string>) })).toBe(
-      403,
-    );
+    expect(knock('PUT', { host: '127.0.0.1:4680', ...headers })).toBe(403);
   });
 });

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { printExample } from '../../src/lib/contract/print.ts';
+import type { ProcessEvent } from '../../src/lib/contract/process.ts';
 import { recipeExample } from '../../src/lib/contract/recipe.ts';
 import { rollExample } from '../../src/lib/contract/roll.ts';
 import * as printRoute from '../../src/routes/api/v1/prints/[id]/+server.ts';
@@ -112,9 +113,9 @@ describe('the events of a run', () => {
     await call(rollRoute.PUT, { params: { id }, body: rollExample });
     return id;
   };
-  const add = (id: string, event: { id: string }) =>
+  const add = (id: string, event: ProcessEvent) =>
     call(putEvent, { params: { id, event: event.id }, body: event });
-  const pour = (stepId: string, atMs: number) => ({
+  const pour = (stepId: string, atMs: number): ProcessEvent => ({
     id: randomUUID(),
     kind: 'poured-in',
     atMs,
@@ -127,7 +128,7 @@ describe('the events of a run', () => {
     expect((await stateOf(id)).state).toBe('planned');
     await add(id, pour('developer', 1000));
     expect(await stateOf(id)).toMatchObject({ state: 'developing', startedAtMs: 1000 });
-    await add(id, { id: randomUUID(), kind: 'finished', atMs: 9000 } as { id: string });
+    await add(id, { id: randomUUID(), kind: 'finished', atMs: 9000 });
     expect(await stateOf(id)).toMatchObject({ state: 'developed', finishedAtMs: 9000 });
   });
 
@@ -145,9 +146,7 @@ describe('the events of a run', () => {
     const id = await addRoll();
     const event = pour('developer', 1000);
     await add(id, event);
-    await add(id, { id: randomUUID(), kind: 'undone', atMs: 1500, eventId: event.id } as {
-      id: string;
-    });
+    await add(id, { id: randomUUID(), kind: 'undone', atMs: 1500, eventId: event.id });
     expect(await stateOf(id)).toMatchObject({ state: 'planned', startedAtMs: null });
     expect((await call(listEvents, { params: { id } })).body.events).toHaveLength(2);
   });

@@ -65,14 +65,14 @@ export class WetSide {
     this.#tellWorker();
     const retry = setInterval(() => void this.#send(), RETRY_MS);
     const wake = () => void this.#speaker.wake();
-    addEventListener('pointerdown', wake);
-    addEventListener('keydown', wake);
+    addEventListener('pointerdown', wake, true);
+    addEventListener('keydown', wake, true);
     void this.#send();
     return () => {
       this.#worker?.terminate();
       clearInterval(retry);
-      removeEventListener('pointerdown', wake);
-      removeEventListener('keydown', wake);
+      removeEventListener('pointerdown', wake, true);
+      removeEventListener('keydown', wake, true);
     };
   }
 
@@ -84,6 +84,11 @@ export class WetSide {
     this.runs = [...others, ...joined];
     this.#mergeUnsent();
     this.#tellWorker();
+  }
+
+  /** What happened to a roll: what the server knew when the page was read, and what happened here since. */
+  eventsOf(run: RollRun): readonly ProcessEvent[] {
+    return joinEvents(run, this.runs).events;
   }
 
   /** Takes a roll up that has not been poured yet, so that its first event has a place. */
@@ -190,11 +195,17 @@ export class WetSide {
     if (this.#sending) return;
     this.#sending = true;
     try {
-      for (const { rollId, event } of unsent()) {
+      // Read anew each time round: what happens while one event is under way goes out right after it.
+      const refused = new Set<string>();
+      for (;;) {
+        const next = unsent().find(({ event }) => !refused.has(event.id));
+        if (!next) break;
+        const { rollId, event } = next;
         const { problem } = await put(`/api/v1/rolls/${rollId}/events/${event.id}`, event);
         if (problem && worthRepeating(problem)) break;
         // What the server refuses stays here, counted, rather than being lost; a conflict means that it has it.
-        if (!problem || problem.status === 409) forgetSent(event.id);
+        if (problem && problem.status !== 409) refused.add(event.id);
+        else forgetSent(event.id);
       }
     } finally {
       this.#sending = false;

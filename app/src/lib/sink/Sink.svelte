@@ -52,7 +52,7 @@
         class:max-md:hidden={tray !== shownOnPhone}
       >
         <div class="flex h-full gap-2">
-          <div class="min-w-0 flex-1">
+          <div class="min-w-fit flex-1">
             <p class="font-[600]">{tray.name}</p>
             <p class="text-[15px] leading-tight text-soft">{trayWord(sheets)}</p>
           </div>
@@ -61,39 +61,41 @@
               {degrees(temperature.temperatureC, desk.preferences.unit)}
             </p>
           {/if}
-          {#each sheets as item (item.id)}
-            <div class="flex flex-col items-end">
-              {#if item.run}
-                <a
-                  href="/film/run/{item.id}"
-                  class="flex min-h-14 max-w-[104px] flex-col justify-center rounded-sm bg-sheet px-3 py-1.5 text-on-sheet"
-                >
-                  <span class="numeral-narrow text-[34px]">
-                    {countdown(item.moment.current!.remainingSeconds)}
-                  </span>
-                  <span class="truncate text-[13px]">{item.name}</span>
-                </a>
-              {:else if item.sheet}
-                {@const sheet = item.sheet}
-                <button
-                  class="flex min-h-14 max-w-[104px] flex-col justify-center rounded-sm bg-sheet px-3 py-1.5 text-left text-on-sheet"
-                  aria-label="{item.name}, {countdown(
-                    item.moment.current!.remainingSeconds,
-                  )} left. {item.moment.next ? 'Move on to the next tray' : 'Take out'}"
-                  onclick={() => wetSide.moveOn(sheet)}
-                >
-                  <span class="numeral-narrow text-[34px]">
-                    {countdown(item.moment.current!.remainingSeconds)}
-                  </span>
-                  <span class="truncate text-[13px]">{item.name}</span>
-                </button>
-                <button
-                  class="min-h-6 text-[13px] text-soft underline decoration-hair"
-                  onclick={() => wetSide.moveBack(sheet)}>put back</button
-                >
-              {/if}
-            </div>
-          {/each}
+          <div class="flex min-w-0 gap-2 overflow-x-auto">
+            {#each sheets as item (item.id)}
+              <div class="flex shrink-0 flex-col items-end">
+                {#if item.run}
+                  <a
+                    href="/film/run/{item.id}"
+                    class="flex min-h-14 max-w-[104px] flex-col justify-center rounded-sm bg-sheet px-3 py-1.5 text-on-sheet"
+                  >
+                    <span class="numeral-narrow text-[34px]">
+                      {countdown(item.moment.current!.remainingSeconds)}
+                    </span>
+                    <span class="truncate text-[13px]">{item.name}</span>
+                  </a>
+                {:else if item.sheet}
+                  {@const sheet = item.sheet}
+                  <button
+                    class="flex min-h-14 max-w-[104px] flex-col justify-center rounded-sm bg-sheet px-3 py-1.5 text-left text-on-sheet"
+                    aria-label="{item.name}, {countdown(
+                      item.moment.current!.remainingSeconds,
+                    )} left. {item.moment.next ? 'Move on to the next tray' : 'Take out'}"
+                    onclick={() => wetSide.moveOn(sheet)}
+                  >
+                    <span class="numeral-narrow text-[34px]">
+                      {countdown(item.moment.current!.remainingSeconds)}
+                    </span>
+                    <span class="truncate text-[13px]">{item.name}</span>
+                  </button>
+                  <button
+                    class="min-h-6 text-[13px] text-soft underline decoration-hair"
+                    onclick={() => wetSide.moveBack(sheet)}>put back</button
+                  >
+                {/if}
+              </div>
+            {/each}
+          </div>
         </div>
       </li>
     {/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { onEnter } from './on-enter.ts';
   import Slot from './Slot.svelte';
 
   interface Props {
@@ -44,7 +45,7 @@
       spellcheck="false"
       aria-invalid={trouble !== undefined}
       aria-describedby="{id}-told"
-      onkeydown={(event) => event.key === 'Enter' && close()}
+      onkeydown={onEnter(close)}
     />
     <p id="{id}-told" class="mt-2 text-[15px] {trouble ? 'text-trouble' : 'text-soft'}">
       {trouble ?? hint ?? ''}

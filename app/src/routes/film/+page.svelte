@@ -12,6 +12,7 @@
   import { cookieNames } from '$lib/ui/cookie.ts';
   import { draftOf } from '$lib/ui/draft.svelte.ts';
   import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import { onEnter } from '$lib/ui/on-enter.ts';
   import Slot from '$lib/ui/Slot.svelte';
   import SlotChoice from '$lib/ui/SlotChoice.svelte';
   import SlotText from '$lib/ui/SlotText.svelte';
@@ -236,7 +237,7 @@
                     inputmode="text"
                     maxlength="12"
                     autocomplete="off"
-                    onkeydown={(event) => event.key === 'Enter' && close()}
+                    onkeydown={onEnter(close)}
                   />
                   <p class="mt-2 text-[15px] {step.trouble ? 'text-trouble' : 'text-soft'}">
                     {step.trouble ?? 'As 3:30, or in seconds.'}

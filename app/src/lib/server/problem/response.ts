@@ -1,5 +1,4 @@
 import { Refusal } from '@katachron/core';
-import { isHttpError } from '@sveltejs/kit';
 import { ConnectionError, DatabaseError } from 'sequelize';
 import type { Problem } from '../../contract/problem.ts';
 import { log } from '../log.ts';
@@ -49,7 +48,7 @@ export function problemFor(cause: unknown): Response {
     });
   }
   if (isDatabaseAway(cause)) return problem(503, 'Database away', DATABASE_AWAY);
-  if (isHttpError(cause) && cause.status === 413) {
+  if (cause instanceof Error && 'status' in cause && cause.status === 413) {
     return problem(
       413,
       'Too large',

@@ -30,26 +30,47 @@ export class Keys {
     return () => (this.lists = this.lists.filter((other) => other !== list));
   }
 
+  /**
+   * Keys that always work are taken before a focused button can have them, and out of a field marked
+   * data-keys-through: a number has no use for Space, and a bath does not wait for a field to be closed.
+   */
+  capture(event: KeyboardEvent): void {
+    const found = this.#find(event);
+    const through = within(event.target, '[data-keys-through]');
+    if (!found?.always || isInDialog(event.target) || (isTyping(event.target) && !through)) return;
+    event.preventDefault();
+    event.stopPropagation();
+    found.run(event);
+  }
+
   handle(event: KeyboardEvent): void {
-    if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey) return;
-    const target = event.target instanceof Element ? event.target : undefined;
-    const found = this.all.findLast(
-      ({ key }) => key === (event.key.length === 1 ? event.key.toLowerCase() : event.key),
-    );
-    if (!found || (target && isTaken(target, event.key, found.always ?? false))) return;
+    const found = this.#find(event);
+    if (!found || event.defaultPrevented || isTaken(event.target, event.key)) return;
     event.preventDefault();
     found.run(event);
   }
+
+  #find(event: KeyboardEvent): PageKey | undefined {
+    if (event.ctrlKey || event.metaKey || event.altKey) return undefined;
+    const pressed = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+    return this.all.findLast(({ key }) => key === pressed);
+  }
 }
 
+const within = (target: EventTarget | null, selector: string) =>
+  target instanceof Element && target.closest(selector) !== null;
+const isTyping = (target: EventTarget | null) =>
+  within(target, 'input, textarea, select, [contenteditable]');
+const isInDialog = (target: EventTarget | null) =>
+  within(target, '[role="dialog"], [role="alertdialog"]');
+
 /** Is the key already somebody's: text being typed, an open dialog, or a focused button under Space and Enter? */
-function isTaken(target: Element, key: string, always: boolean): boolean {
-  if (target.closest('input, textarea, select, [contenteditable]')) return true;
-  if (target.closest('[role="dialog"], [role="alertdialog"]')) return true;
-  const presses = key === ' ' || key === 'Enter';
-  if (presses && !always && target.closest('button, a, [role="button"], [role="slider"]'))
-    return true;
-  return key.startsWith('Arrow') && target.closest('[role="slider"], [role="radiogroup"]') !== null;
+function isTaken(target: EventTarget | null, key: string): boolean {
+  if (isTyping(target) || isInDialog(target)) return true;
+  if (key === ' ' || key === 'Enter') {
+    return within(target, 'button, a, [role="button"], [role="slider"]');
+  }
+  return key.startsWith('Arrow') && within(target, '[role="slider"], [role="radiogroup"]');
 }
 
 export function provideKeys(): Keys {

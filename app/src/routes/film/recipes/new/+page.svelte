@@ -88,7 +88,7 @@
     >
     <textarea
       id="times"
-      class="field min-h-32 w-full resize-y text-xl"
+      class="field min-h-32 w-full resize-none text-xl"
       bind:value={form.times}
       placeholder={unit === 'C' ? '20 9:30\n22 7:50' : '68 9:30\n72 7:50'}
       maxlength="1000"

@@ -12,6 +12,7 @@
   import LightSwitch from '$lib/light/LightSwitch.svelte';
   import Button from '$lib/ui/Button.svelte';
   import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import { onEnter } from '$lib/ui/on-enter.ts';
   import { attempt } from '$lib/words/attempt.ts';
   import { clockTime, parseDuration } from '$lib/words/duration.ts';
   import { degrees, parseTemperature } from '$lib/words/temperature.ts';
@@ -22,8 +23,7 @@
   const unit = $derived(desk.preferences.unit);
   const roll = $derived(data.run.roll);
   const plan = $derived(roll.plan);
-  const known = $derived(wetSide.runs.find((run) => run.roll.id === roll.id));
-  const events = $derived(known?.events ?? data.run.events);
+  const events = $derived(wetSide.eventsOf(data.run));
   const moment = $derived(processMoment(plan, events, wetSide.nowMs));
   const view = $derived(runView(plan, moment));
   const running = $derived(moment.current !== undefined);
@@ -182,8 +182,9 @@
           inputmode={which === 'note' ? 'text' : 'decimal'}
           maxlength={which === 'note' ? 1000 : 12}
           autocomplete="off"
+          data-keys-through={which === 'note' ? undefined : ''}
           aria-invalid={trouble !== undefined}
-          onkeydown={(event) => event.key === 'Enter' && keep()}
+          onkeydown={onEnter(keep)}
         />
         <p
           class="mt-2 text-[15px] {trouble ? 'text-trouble' : 'text-soft'}"

@@ -3,6 +3,7 @@
   import { agitationScheme, formatDilution } from '@katachron/core';
   import { format } from 'date-fns';
   import { put } from '$lib/api/client.ts';
+  import { useWetSide } from '$lib/clock/wet-side.svelte.ts';
   import { useDesk } from '$lib/light/desk.svelte.ts';
   import { logLines, stepLines } from '$lib/logbook/roll-log.ts';
   import Button from '$lib/ui/Button.svelte';
@@ -14,7 +15,10 @@
 
   const { data } = $props();
   const desk = useDesk();
-  const { roll, events } = $derived(data.run);
+  const wetSide = useWetSide();
+  const { roll } = $derived(data.run);
+  const events = $derived(wetSide.eventsOf(data.run));
+  const finished = $derived(events.some(({ kind }) => kind === 'finished'));
   const unit = $derived(desk.preferences.unit);
   const steps = $derived(stepLines(roll, events));
   const log = $derived(logLines(roll, events, unit));
@@ -55,7 +59,7 @@
       {pushSentence(roll.recipe.boxSpeed, roll.exposureIndex).replace(/^s/, 'S')}.
     </p>
     {#if roll.recipe.note}<p class="reason mt-2 text-soft">{roll.recipe.note}</p>{/if}
-    {#if roll.state !== 'developed'}
+    {#if roll.state !== 'developed' && !finished}
       <div class="mt-5"><Button main href="/film/run/{roll.id}">To its run</Button></div>
     {/if}
   </section>

@@ -1,0 +1,165 @@
+import { randomUUID } from 'node:crypto';
+import { fileURLToPath } from 'node:url';
+import { test as base, expect, type Page } from '@playwright/test';
+import { defaultPreferences, type Preferences } from '../src/lib/contract/preferences.ts';
+import type { PrintDraft } from '../src/lib/contract/drafts.ts';
+import pg from 'pg';
+import { freePort } from '../../tools/port.mjs';
+import { serve } from '../../tools/serve.mjs';
+import type { RollBody } from '../src/lib/contract/roll.ts';
+import { rollExample } from '../src/lib/contract/roll.ts';
+
+const project = fileURLToPath(new URL('../..', import.meta.url));
+
+/** The built application with a database of its own for each worker, so that no test hears another's clocks. */
+async function ownServer() {
+  const cluster = process.env.TEST_DATABASE_URL;
+  if (!cluster) throw new Error('Start the browser tests with ./katachron test.');
+  const name = `browser_${randomUUID().replaceAll('-', '')}`;
+  const asAdmin = async (sql: string) => {
+    const client = new pg.Client({ connectionString: cluster });
+    await client.connect();
+    await client.query(sql);
+    await client.end();
+  };
+  await asAdmin(`CREATE DATABASE ${name}`);
+  const url = new URL(cluster);
+  url.pathname = `/${name}`;
+  const port = (await freePort(0)) ?? 0;
+  const server = await serve(project, {
+    port,
+    host: '127.0.0.1',
+    databaseUrl: url.href,
+    demo: true,
+  });
+  return {
+    address: server.address,
+    remove: async () => {
+      await server.stop();
+      await asAdmin(`DROP DATABASE ${name} WITH (FORCE)`);
+    },
+  };
+}
+
+/** A page on which anything the browser complains of, its security policy included, fails the test. */
+export const test = base.extend<
+  { complaints: string[]; rolls: string[] },
+  { server: { address: string } }
+>({
+  server: [
+    // eslint-disable-next-line no-empty-pattern -- Playwright wants the pattern, and nothing is needed from it
+    async ({}, use) => {
+      const { address, remove } = await ownServer();
+      await use({ address });
+      await remove();
+    },
+    { scope: 'worker' },
+  ],
+  baseURL: ({ server }, use) => use(server.address),
+  /** Takes the rolls of a test out of the sink when it is over. */
+  rolls: [
+    async ({ page }, use) => {
+      await use([]);
+      const { entries } = await (await page.request.get('/api/v1/rolls')).json();
+      for (const { entry } of entries) {
+        if (entry.state !== 'developing') continue;
+        const id = randomUUID();
+        await page.request.put(`/api/v1/rolls/${entry.id}/events/${id}`, {
+          data: { id, kind: 'finished', atMs: Date.now() },
+        });
+      }
+    },
+    { auto: true },
+  ],
+  complaints: [
+    async ({ page }, use) => {
+      const complaints: string[] = [];
+      page.on('pageerror', (error) => complaints.push(error.message));
+      page.on('console', (message) => {
+        if (message.type() === 'error' && !message.text().startsWith('Failed to load resource')) {
+          complaints.push(message.text());
+        }
+      });
+      await use(complaints);
+      expect(complaints).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+export { expect };
+
+/** Sets this device's preferences, as the cookie that the page itself would write. */
+export async function prefer(page: Page, change: Partial<Preferences>): Promise<void> {
+  const value = encodeURIComponent(
+    JSON.stringify({ ...defaultPreferences, redTold: true, ...change }),
+  );
+  await setCookie(page, 'katachron-preferences', value);
+}
+
+export async function setCookie(page: Page, name: string, value: string): Promise<void> {
+  await page.context().addCookies([{ name, value, domain: '127.0.0.1', path: '/' }]);
+}
+
+/** Waits until the page answers to keys and clicks. */
+export async function open(page: Page, path: string): Promise<void> {
+  await page.goto(path);
+  await page.waitForFunction(() => document.documentElement.dataset.ready !== undefined);
+}
+
+/** A short roll, planned through the open interface, so that a run can be watched to its end. */
+export async function shortRoll(
+  page: Page,
+  title: string,
+  steps: readonly (readonly [RollBody['plan']['steps'][number]['kind'], number])[],
+  drainSeconds = 1,
+): Promise<string> {
+  const id = randomUUID();
+  const body: RollBody = {
+    ...rollExample,
+    title,
+    madeAtMs: Date.now(),
+    plan: {
+      steps: steps.map(([kind, seconds]) => ({
+        id: kind,
+        kind,
+        seconds,
+        agitation: 'each-minute',
+      })),
+      drainSeconds,
+      clockStart: 'pouring-begins',
+    },
+  };
+  const answer = await page.request.put(`/api/v1/rolls/${id}`, { data: body });
+  expect(answer.status()).toBe(201);
+  return id;
+}
+
+/** The print page as a person has left it with a strip made and read. */
+export const stripRead: PrintDraft = {
+  title: 'Furnace hall, night shift',
+  negative: 'F-031 / 14',
+  enlarger: 'the tall enlarger',
+  lens: '80 mm at f/8',
+  head: '41.0 cm',
+  paper: 'Marrow fibre',
+  contrastSetId: 'filters',
+  settingId: '2',
+  lag: '0.2',
+  timerStep: '0.1',
+  kind: 'stops',
+  method: 'cover-up',
+  first: '5',
+  step: '⅓',
+  patches: '7',
+  highlight: 3,
+  highlightTone: 'VIII',
+  shadow: 4,
+  shadowTone: 'II',
+  wantedTwelfths: 2,
+  earlier: [],
+  areas: [{ name: 'roof', stops: '+⅔' }],
+};
+
+export async function leavePrintPage(page: Page, draft: PrintDraft = stripRead): Promise<void> {
+  await setCookie(page, 'katachron-print', encodeURIComponent(JSON.stringify(draft)));
+}

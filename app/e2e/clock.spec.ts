@@ -1,0 +1,193 @@
+import { expect, open, shortRoll, test } from './bench.ts';
+import type { Page } from '@playwright/test';
+
+/** A beep that was put on the audio timeline: the instant at which it will be heard, ms since the epoch. */
+interface Beep {
+  heardMs: number;
+  frequencyHz: number;
+}
+
+/** Notes every beep as the audio timeline gets it; nothing of the application is replaced. */
+async function listen(page: Page): Promise<() => Promise<Beep[]>> {
+  await page.addInitScript(() => {
+    const heard: Beep[] = [];
+    Object.assign(globalThis, { heard });
+    const start = OscillatorNode.prototype.start;
+    OscillatorNode.prototype.start = function (when = 0) {
+      const context = this.context as AudioContext;
+      const latency = context.outputLatency || context.baseLatency || 0;
+      heard.push({
+        heardMs: Date.now() + (when - context.currentTime + latency) * 1000,
+        frequencyHz: this.frequency.value,
+      });
+      return start.call(this, when);
+    };
+  });
+  return () => page.evaluate(() => (globalThis as unknown as { heard: Beep[] }).heard);
+}
+
+/** Pitches of a cue's first beep. */
+const PITCH = { agitate: 880, rest: 440, fetch: 660, pourOut: 523, timeUp: 988 };
+const LATEST_MS = 50;
+
+async function firstPour(page: Page, id: string): Promise<number> {
+  const { events } = await (await page.request.get(`/api/v1/rolls/${id}/events`)).json();
+  return events[0].atMs;
+}
+
+test('cues are on the audio timeline at their instants', async ({ page }) => {
+  const beeps = await listen(page);
+  const id = await shortRoll(
+    page,
+    'Cues',
+    [
+      ['developer', 8],
+      ['stop', 60],
+    ],
+    2,
+  );
+  await open(page, `/film/run/${id}`);
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('hands')).toContainText('Time is up', { timeout: 20_000 });
+  const startedMs = await firstPour(page, id);
+  const heard = await beeps();
+  const due = [
+    { frequencyHz: PITCH.pourOut, atMs: startedMs + 6000 },
+    { frequencyHz: PITCH.timeUp, atMs: startedMs + 8000 },
+  ];
+  for (const { frequencyHz, atMs } of due) {
+    const cue = heard.filter((beep) => beep.frequencyHz === frequencyHz);
+    expect(cue).toHaveLength(1);
+    expect(Math.abs(cue[0]!.heardMs - atMs)).toBeLessThan(LATEST_MS);
+  }
+});
+
+test('p99 of the cues of a long run, each scheduled while it is due, is under 50 ms', async ({
+  page,
+}) => {
+  const beeps = await listen(page);
+  // Moved every half minute, from a start that is moved back again and again: many cues in a short test.
+  const id = await shortRoll(
+    page,
+    'Many cues',
+    [
+      ['developer', 1800],
+      ['stop', 60],
+    ],
+    10,
+  );
+  await open(page, `/film/run/${id}`);
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Developer');
+  const errors: number[] = [];
+  let before = 0;
+  for (const seconds of [55, 175, 295, 415, 535, 655]) {
+    await page.keyboard.press('l');
+    await page.getByLabel('I poured this long ago').fill(String(seconds));
+    await page.keyboard.press('Enter');
+    await page.waitForTimeout(600);
+    const { events } = await (await page.request.get(`/api/v1/rolls/${id}/events`)).json();
+    const late = events.at(-1);
+    const startedMs = late.atMs - late.seconds * 1000;
+    const heard = (await beeps()).slice(before);
+    before += heard.length;
+    const turn = heard.find(({ frequencyHz }) => frequencyHz === PITCH.agitate);
+    expect(turn).toBeDefined();
+    errors.push(Math.abs(turn!.heardMs - (startedMs + Math.ceil(seconds / 60) * 60 * 1000)));
+  }
+  expect(Math.max(...errors)).toBeLessThan(LATEST_MS);
+});
+
+test('a cue that is no longer due is taken off the timeline', async ({ page }) => {
+  await page.addInitScript(() => {
+    const stopped: number[] = [];
+    Object.assign(globalThis, { stopped });
+    const stop = OscillatorNode.prototype.stop;
+    OscillatorNode.prototype.stop = function (when) {
+      if (when === undefined) stopped.push(this.frequency.value);
+      return stop.call(this, when);
+    };
+  });
+  const id = await shortRoll(
+    page,
+    'Taken off',
+    [
+      ['developer', 6],
+      ['stop', 60],
+    ],
+    2,
+  );
+  await open(page, `/film/run/${id}`);
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Developer');
+  await page.waitForTimeout(400);
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Stop, acid');
+  await expect
+    .poll(() => page.evaluate(() => (globalThis as unknown as { stopped: number[] }).stopped))
+    .toEqual(expect.arrayContaining([PITCH.pourOut, PITCH.timeUp]));
+});
+
+test('a reload in mid-step loses nothing, and says that the sound wants a touch', async ({
+  page,
+}) => {
+  const beeps = await listen(page);
+  const id = await shortRoll(
+    page,
+    'Reload',
+    [
+      ['developer', 20],
+      ['stop', 60],
+    ],
+    2,
+  );
+  await open(page, `/film/run/${id}`);
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('clock')).toHaveText(/0:1\d/);
+  await page.waitForTimeout(1500);
+  await page.reload();
+  await expect(page.getByTestId('clock')).toHaveText(/^0:1[5-8]$/);
+  await expect(page.getByRole('alert')).toHaveText(
+    'No sound until you touch. Space brings it back.',
+  );
+  await page.waitForFunction(() => document.documentElement.dataset.ready !== undefined);
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Developer');
+  const startedMs = await firstPour(page, id);
+  await expect
+    .poll(async () => (await beeps()).find(({ frequencyHz }) => frequencyHz === PITCH.timeUp), {
+      timeout: 30_000,
+    })
+    .toBeDefined();
+  const timeUp = (await beeps()).find(({ frequencyHz }) => frequencyHz === PITCH.timeUp)!;
+  expect(Math.abs(timeUp.heardMs - (startedMs + 20_000))).toBeLessThan(LATEST_MS);
+});
+
+test('in a hidden tab the clock goes on and the cues stay on time', async ({ page, context }) => {
+  const beeps = await listen(page);
+  const id = await shortRoll(
+    page,
+    'Hidden',
+    [
+      ['developer', 14],
+      ['stop', 60],
+    ],
+    2,
+  );
+  await open(page, `/film/run/${id}`);
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Developer');
+  const other = await context.newPage();
+  await other.goto('/logbook');
+  await other.bringToFront();
+  const cdp = await context.newCDPSession(page);
+  await cdp.send('Emulation.setFocusEmulationEnabled', { enabled: false });
+  await other.waitForTimeout(15_000);
+  const startedMs = await firstPour(page, id);
+  const timeUp = (await beeps()).find(({ frequencyHz }) => frequencyHz === PITCH.timeUp);
+  expect(timeUp).toBeDefined();
+  expect(Math.abs(timeUp!.heardMs - (startedMs + 14_000))).toBeLessThan(LATEST_MS);
+  await page.bringToFront();
+  await expect(page.getByTestId('hands')).toContainText('Time is up');
+});

@@ -1,0 +1,35 @@
+import { expect, open, test } from './bench.ts';
+
+test('finds rolls and prints by words, newest first, and opens one', async ({ page }) => {
+  await open(page, '/logbook');
+  await page.keyboard.press('/');
+  await page.keyboard.type('ilse marrow');
+  await expect(page).toHaveURL(/q=ilse\+marrow/);
+  await expect(page.getByTestId('found')).toHaveText('1 found');
+  await page.getByRole('link', { name: /Ilse gathering/ }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Ilse gathering');
+  await expect(page.getByText('14.3 s')).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Strip/ })).toHaveCount(3);
+  await expect(page.getByText('hands −¼')).toBeVisible();
+});
+
+test('a roll shows planned and real times, readings and notes', async ({ page }) => {
+  await open(page, '/logbook?q=R-118+furnace');
+  await page.getByRole('link', { name: /R-118, furnace hall in January/ }).click();
+  await expect(page.getByRole('row', { name: /^Developer/ })).toContainText('8:589:04+0:06');
+  await expect(page.getByText('20.6° read')).toBeVisible();
+  await expect(page.getByText('One turn missed at the fourth minute.')).toBeVisible();
+});
+
+test('words that nothing holds say so, and work without a script too', async ({ page }) => {
+  await open(page, '/logbook?q=gondola');
+  await expect(page.getByText('Nothing holds all of these words.')).toBeVisible();
+  await expect(page.getByTestId('found')).toHaveText('nothing found');
+});
+
+test('an address that holds nothing says so in its own light', async ({ page }) => {
+  await page.goto('/logbook/prints/7c1d4b60-52e8-4f3a-9000-00000000ffff');
+  await expect(page.getByRole('alert')).toHaveText('There is no print with this id.');
+  await page.goto('/nowhere');
+  await expect(page.getByRole('alert')).toHaveText('There is nothing at this address.');
+});

@@ -1,0 +1,165 @@
+import { expect, leavePrintPage, open, stripRead, test } from './bench.ts';
+
+test('from a test strip to a print in the logbook', async ({ page }) => {
+  await open(page, '/print');
+  await page.getByRole('button', { name: /^Name of the print/ }).click();
+  await page.getByRole('textbox', { name: 'Name of the print' }).fill('Glory hole, first try');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: /^First exposure/ }).click();
+  await page.getByRole('textbox', { name: 'First exposure, s' }).fill('5');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: /^Step, stops/ }).click();
+  await page.getByRole('textbox', { name: 'Step, stops' }).fill('1/3');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Firings to dial').getByRole('listitem')).toHaveText([
+    /Nothing covered 5\.0 s/,
+    /Card over one patch 1\.3 s/,
+    /Card over two patches 1\.6 s/,
+    /Card over three patches 2\.1 s/,
+    /Card over four patches 2\.6 s/,
+    /Card over five patches 3\.3 s/,
+    /Card over six patches 4\.1 s/,
+  ]);
+
+  const ruler = page.getByRole('group', { name: 'Stop ruler' });
+  const box = (await ruler.boundingBox())!;
+  await page.mouse.click(box.x + (box.width * 3.5) / 7, box.y + 50);
+  await expect(page.getByRole('slider', { name: 'highlight right' })).toHaveAttribute(
+    'aria-valuetext',
+    '10.0 s, patch 4',
+  );
+  await page.mouse.click(box.x + (box.width * 4.5) / 7, box.y + 120);
+  await expect(page.getByRole('slider', { name: 'shadow right' })).toHaveAttribute(
+    'aria-valuetext',
+    '12.6 s, patch 5',
+  );
+
+  await expect(page.getByTestId('seconds')).toHaveText('10.6s');
+  await expect(page.getByTestId('setting')).toHaveText('2½');
+  await expect(page.getByText(/so go harder: filter 2½/)).toBeVisible();
+  await expect(page.getByText(/Another strip is not worth the paper/)).toBeVisible();
+  await expect(
+    page.getByText(/R 99\.\d wanted on the paper’s curve, 100\.0 by the bare formula/),
+  ).toBeVisible();
+
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('p');
+  await expect(page).toHaveURL(/\/logbook\/prints\//);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Glory hole, first try');
+  await expect(page.getByText('highlight VIII right at 10.0 s')).toBeVisible();
+  await expect(page.getByText('shadow II right at 12.6 s')).toBeVisible();
+});
+
+test('everything by keyboard: picks placed, moved by half patches, taken away', async ({
+  page,
+}) => {
+  await leavePrintPage(page, { ...stripRead, highlight: null, shadow: null });
+  await open(page, '/print');
+  await expect(page.getByText('Light place: touch the patch that is right')).toBeVisible();
+  await page.keyboard.press('h');
+  const highlight = page.getByRole('slider', { name: 'highlight right' });
+  await expect(highlight).toBeFocused();
+  await page.keyboard.press('ArrowRight');
+  await expect(highlight).toHaveAttribute('aria-valuetext', '11.2 s, between patches 4 and 5');
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('j');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByTestId('setting')).toHaveText('2½');
+  await page.keyboard.press('Delete');
+  await expect(page.getByRole('slider', { name: 'shadow right' })).toHaveCount(0);
+  await expect(page.getByText(/Pick the shadow too/)).toBeVisible();
+});
+
+test('a pick is dragged along the ruler', async ({ page }) => {
+  await leavePrintPage(page);
+  await open(page, '/print');
+  const slider = page.getByRole('slider', { name: 'highlight right' });
+  const from = (await slider.boundingBox())!;
+  const ruler = (await page.getByRole('group', { name: 'Stop ruler' }).boundingBox())!;
+  await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(ruler.x + (ruler.width * 2.5) / 7, from.y + 5, { steps: 12 });
+  await page.mouse.up();
+  await expect(slider).toHaveAttribute('aria-valuetext', /patch 3$/);
+});
+
+test('a picked end asks for a strip that reaches further; one more strip starts at the new contrast', async ({
+  page,
+}) => {
+  await leavePrintPage(page, { ...stripRead, highlight: 6, shadow: null });
+  await open(page, '/print');
+  await expect(page.getByText(/may lie beyond/)).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByText('Strip 2:')).toBeVisible();
+  await expect(page.getByLabel('Firings to dial').getByRole('listitem')).toHaveCount(5);
+  await page.getByRole('button', { name: 'Back to the strip before' }).click();
+  await expect(page.getByText('Strip 1:')).toBeVisible();
+  await expect(page.getByRole('slider', { name: 'highlight right' })).toHaveAttribute(
+    'aria-valuenow',
+    '7',
+  );
+});
+
+test('wrong numbers get a sentence and stay as they were typed', async ({ page }) => {
+  await leavePrintPage(page);
+  await open(page, '/print');
+  await page.getByRole('button', { name: /^First exposure/ }).click();
+  await page.getByRole('textbox', { name: 'First exposure, s' }).fill('a while');
+  await expect(page.getByRole('alert')).toHaveText(
+    'Type the first exposure in seconds, for example 5.',
+  );
+  await page.keyboard.press('Enter');
+  await open(page, '/print');
+  await expect(page.getByRole('button', { name: 'First exposure, s: a while s' })).toBeVisible();
+});
+
+test('burns and dodges in stops, with their seconds', async ({ page }) => {
+  await leavePrintPage(page);
+  await open(page, '/print');
+  const areas = page.getByRole('listitem').filter({ hasText: 'roof' });
+  await expect(areas).toContainText('+⅔, 6.2 s more');
+});
+
+test('a strip in the trays has its clock, moves on, and can be put back', async ({ page }) => {
+  await open(page, '/print');
+  await page.keyboard.press('b');
+  const sink = page.getByRole('contentinfo', { name: 'The sink' });
+  const tray = (name: string) =>
+    sink
+      .getByRole('listitem')
+      .filter({ has: page.getByText(name, { exact: true }) })
+      .first();
+  const strip = sink.getByRole('button', { name: /^strip 1/ });
+  await expect(strip).toHaveAccessibleName(/(1:00|0:5\d) left/);
+  await strip.click();
+  await expect(tray('Stop')).toContainText('strip 1');
+  await sink.getByRole('button', { name: 'put back' }).click();
+  await expect(tray('Developer')).toContainText('strip 1');
+  await page.reload();
+  await expect(tray('Developer')).toContainText('strip 1');
+});
+
+test('a drag on the ruler keeps up with the screen', async ({ page }) => {
+  await leavePrintPage(page);
+  await open(page, '/print');
+  const ruler = (await page.getByRole('group', { name: 'Stop ruler' }).boundingBox())!;
+  await page.mouse.move(ruler.x + 20, ruler.y + 60);
+  await page.mouse.down();
+  // The answer belongs to the frame in which the finger moved: nothing of it is left for later.
+  for (let part = 1; part <= 6; part += 1) {
+    await page.mouse.move(ruler.x + (ruler.width * (part + 0.5)) / 7, ruler.y + 60);
+    const shown = await page.evaluate(
+      () =>
+        new Promise<string | null>((resolve) =>
+          requestAnimationFrame(() =>
+            resolve(
+              document.querySelector('[data-place="highlight"]')!.getAttribute('aria-valuenow'),
+            ),
+          ),
+        ),
+    );
+    expect(shown).toBe(String(part + 1));
+  }
+  await page.mouse.up();
+});

@@ -1,0 +1,195 @@
+import { expect, open, shortRoll, test } from './bench.ts';
+
+test('a roll from the thermometer through the run into the logbook, by keyboard', async ({
+  page,
+}) => {
+  await open(page, '/film');
+  await page.getByRole('button', { name: 'Name of the roll: Name this roll' }).press('Enter');
+  await page.keyboard.type('Keyboard roll, Ferrow yard');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('t');
+  await page.keyboard.type('20.4');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Space');
+  await expect(page).toHaveURL(/\/film\/run\//);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Pre-soak');
+  await page.waitForFunction(() => document.documentElement.dataset.ready !== undefined);
+  const step = page.getByRole('heading', { level: 1 });
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('clock')).toHaveText(/^(1:00|0:5\d)$/);
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('hands')).toHaveText('Keep turning it, gently');
+  await page.keyboard.press('t');
+  await page.keyboard.type('20.2');
+  await page.keyboard.press('Enter');
+  for (const next of ['Stop, acid', 'Fix', 'Wash', 'Wetting agent', 'Done']) {
+    await page.keyboard.press('Space');
+    await expect(step).toHaveText(next);
+  }
+  await expect(page.getByTestId('hands')).toHaveText('Hang it up');
+  await page.keyboard.press('Space');
+  await expect(page).toHaveURL(/\/logbook\/rolls\//);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Keyboard roll, Ferrow yard');
+  await expect(page.getByRole('row', { name: /^Developer/ })).toContainText('0:0');
+  await expect(page.getByText('20.2° read')).toBeVisible();
+  await expect(page.getByText('Finished')).toBeVisible();
+});
+
+test('a bath has no pause: it runs over, visibly, until the next one is in', async ({ page }) => {
+  const id = await shortRoll(page, 'Overrun', [
+    ['developer', 3],
+    ['stop', 60],
+  ]);
+  await open(page, `/film/run/${id}`);
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('hands')).toHaveText('Pour out', { timeout: 5000 });
+  await expect(page.getByTestId('hands')).toHaveText('Time is up: stop in', { timeout: 5000 });
+  await expect(page.getByTestId('clock')).toHaveText('−0:02', { timeout: 5000 });
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Stop, acid');
+  await page.goto(`/logbook/rolls/${id}`);
+  await expect(page.getByRole('row', { name: /^Developer/ })).toContainText(
+    /0:030:0[4-7]\+0:0[1-4]/,
+  );
+});
+
+test('“I poured 40 s ago” moves the start, and cannot reach before the bath before', async ({
+  page,
+}) => {
+  const id = await shortRoll(page, 'Late', [
+    ['developer', 300],
+    ['stop', 60],
+  ]);
+  await open(page, `/film/run/${id}`);
+  await page.keyboard.press('l');
+  await expect(page.getByLabel('I poured this long ago')).toHaveValue('40');
+  await page.getByLabel('I poured this long ago').press('Enter');
+  await expect(page.getByTestId('clock')).toHaveText(/^4:(20|19|18)$/);
+  await expect(page.getByText('Start moved back by 0:40.')).toBeVisible();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('l');
+  await page.getByLabel('I poured this long ago').fill('5:00');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('cannot have been earlier');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Stop, acid');
+});
+
+test('undo takes a pour back, and the log keeps both', async ({ page }) => {
+  const id = await shortRoll(page, 'Undone', [
+    ['developer', 300],
+    ['stop', 60],
+  ]);
+  await open(page, `/film/run/${id}`);
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Developer');
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Stop, acid');
+  await page.keyboard.press('u');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Developer');
+  await page.goto(`/logbook/rolls/${id}`);
+  await expect(page.getByText('Taken back')).toBeVisible();
+});
+
+test('a temperature off by more than 0.3 °C is said, with the time it would mean', async ({
+  page,
+}) => {
+  const id = await shortRoll(page, 'Warm', [
+    ['developer', 300],
+    ['stop', 60],
+  ]);
+  await open(page, `/film/run/${id}`);
+  await page.keyboard.press('Space');
+  await page.keyboard.press('t');
+  await page.keyboard.type('hot');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('Type the temperature');
+  await page.getByRole('textbox').fill('21.4');
+  await page.keyboard.press('Enter');
+  await expect(
+    page.getByText('21.4° is more than 0.3 °C from what the time was worked out for.'),
+  ).toBeVisible();
+  await expect(page.getByText(/would be 8:1\d/)).toBeVisible();
+});
+
+test('Space is the big button even while another one has the focus', async ({ page }) => {
+  const id = await shortRoll(page, 'Focus', [
+    ['developer', 300],
+    ['stop', 60],
+  ]);
+  await open(page, `/film/run/${id}`);
+  await page.keyboard.press('Space');
+  await page.getByRole('button', { name: 'Note' }).focus();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Stop, acid');
+});
+
+test('Space pours even while a temperature is being typed; in a note it is a space', async ({
+  page,
+}) => {
+  const id = await shortRoll(page, 'Typing', [
+    ['developer', 300],
+    ['stop', 60],
+  ]);
+  await open(page, `/film/run/${id}`);
+  await page.keyboard.press('Space');
+  await page.keyboard.press('t');
+  await page.keyboard.type('20');
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Stop, acid');
+  await expect(page.getByRole('textbox')).toHaveValue('20');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('n');
+  await page.keyboard.type('late by a breath');
+  await expect(page.getByRole('textbox')).toHaveValue('late by a breath');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Stop, acid');
+});
+
+test('what happened while the server was away is kept and written once', async ({ page }) => {
+  const id = await shortRoll(page, 'Server away', [
+    ['developer', 300],
+    ['stop', 60],
+  ]);
+  await open(page, `/film/run/${id}`);
+  await page.route('**/events/**', (route) => route.abort());
+  await page.keyboard.press('Space');
+  await expect(page.getByText('The server is away: 1 kept here')).toBeVisible();
+  await page.unroute('**/events/**');
+  await expect(page.getByText('The server is away')).toHaveCount(0, { timeout: 15_000 });
+  const { events } = await (await page.request.get(`/api/v1/rolls/${id}/events`)).json();
+  expect(events).toHaveLength(1);
+});
+
+test('a note is kept with the roll, during the run and at the desk', async ({ page }) => {
+  const id = await shortRoll(page, 'Noted', [
+    ['developer', 300],
+    ['stop', 60],
+  ]);
+  await open(page, `/film/run/${id}`);
+  await page.keyboard.press('Space');
+  await page.keyboard.press('n');
+  await page.keyboard.type('one turn missed');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Noted.')).toBeVisible();
+  await page.getByRole('link', { name: 'Out' }).click();
+  await open(page, `/logbook/rolls/${id}`);
+  await page.getByLabel('A note, with today’s date').fill('even, printable');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('even, printable')).toBeVisible();
+  await expect(page.getByText('one turn missed')).toBeVisible();
+});
+
+test('out of the run the roll lies in the sink with its clock', async ({ page }) => {
+  const id = await shortRoll(page, 'In the sink', [
+    ['developer', 300],
+    ['stop', 60],
+  ]);
+  await open(page, `/film/run/${id}`);
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Escape');
+  await expect(page).toHaveURL(/\/film$/);
+  const tile = page.locator(`footer a[href="/film/run/${id}"]`);
+  await expect(tile).toContainText(/4:[45]\d/);
+  await page.goto('/logbook');
+  await expect(tile).toBeVisible();
+});

@@ -1,0 +1,1 @@
+export function freePort(port: number, host?: string): Promise<number | undefined>;

@@ -1,0 +1,7 @@
+export interface ThrowawayCluster {
+  readonly url: string;
+  readonly remove: () => void;
+}
+export function throwawayCluster(): Promise<ThrowawayCluster>;
+export function quickCheck(project: string): Promise<void>;
+export function wholeTest(project: string): Promise<void>;
