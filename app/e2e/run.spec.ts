@@ -87,6 +87,9 @@ test('undo takes a pour back, and the log keeps both', async ({ page }) => {
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Stop, acid');
   await page.keyboard.press('u');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Developer');
+  await expect
+    .poll(async () => (await page.request.get(`/api/v1/rolls/${id}/events`)).json())
+    .toMatchObject({ events: { length: 3 } });
   await page.goto(`/logbook/rolls/${id}`);
   await expect(page.getByText('Taken back')).toBeVisible();
 });

@@ -6,7 +6,7 @@ import type { Paper } from './paper.ts';
 import {
   LEAST_LOGIT,
   MOST_LOGIT,
-  blueShareFor,
+  curveForRange,
   isoRange,
   logFromSpeedPoint,
   shareFromLogit,
@@ -88,7 +88,7 @@ export function toneRange(curve: PaperCurve, lightDensity: number, darkDensity: 
 export function solveContrast(paper: Paper, question: ContrastQuestion): ContrastAnswer {
   const { range, highlightSeconds, shadowSeconds, highlightDensity, shadowDensity } = question;
   checkTones(paper, highlightDensity, shadowDensity);
-  const made = curveFor(paper, blueShareFor(paper, range));
+  const made = curveForRange(paper, range);
   const wanted =
     toneRange(made, highlightDensity, shadowDensity) -
     100 * Math.log10(shadowSeconds / highlightSeconds);
@@ -127,8 +127,7 @@ export function keepTone(
   seconds: number,
   netDensity: number,
 ): number {
-  const at = (range: number) =>
-    logFromSpeedPoint(curveFor(paper, blueShareFor(paper, range)), netDensity);
+  const at = (range: number) => logFromSpeedPoint(curveForRange(paper, range), netDensity);
   const speedLog = STOP_IN_LOG * (from.speedStops - to.speedStops);
   return seconds * 10 ** (at(to.range) - at(from.range) + speedLog);
 }
@@ -150,7 +149,7 @@ export function tonesAt(
   known: { readonly seconds: number; readonly netDensity: number },
   seconds: readonly number[],
 ): number[] {
-  const curve = curveFor(paper, blueShareFor(paper, range));
+  const curve = curveForRange(paper, range);
   const logH = logExposureAt(curve, curve.dMin + known.netDensity);
   return seconds.map((time) => {
     const density = densityAt(curve, logH + Math.log10(time / known.seconds));

@@ -40,7 +40,8 @@ export function curveFor(paper: Paper, blueShare: number): PaperCurve {
  */
 export function densityAt(curve: PaperCurve, logH: number): number {
   let sum = 0;
-  for (const shift of curve.shifts) sum += 1 / (1 + 10 ** (-curve.slope * (logH + shift)));
+  const steepness = -curve.slope * Math.LN10;
+  for (const shift of curve.shifts) sum += 1 / (1 + Math.exp(steepness * (logH + shift)));
   return curve.dMin + ((curve.dMax - curve.dMin) * sum) / curve.shifts.length;
 }
 
@@ -61,6 +62,7 @@ export function logExposureAt(curve: PaperCurve, density: number): number {
     );
   }
   const target = ((density - curve.dMin) / (curve.dMax - curve.dMin)) * curve.shifts.length;
+  const steepness = -curve.slope * Math.LN10;
   let low = -8;
   let high = 8;
   let logH = 0;
@@ -68,9 +70,9 @@ export function logExposureAt(curve: PaperCurve, density: number): number {
     let value = -target;
     let derivative = 0;
     for (const shift of curve.shifts) {
-      const layer = 1 / (1 + 10 ** (-curve.slope * (logH + shift)));
+      const layer = 1 / (1 + Math.exp(steepness * (logH + shift)));
       value += layer;
-      derivative += layer * (1 - layer) * curve.slope * Math.LN10;
+      derivative -= layer * (1 - layer) * steepness;
     }
     if (value > 0) high = logH;
     else low = logH;

@@ -94,3 +94,27 @@ export function blueShareFor(paper: Paper, range: number): number {
     ),
   );
 }
+
+/** Settings come back again and again while a strip is read, so the curves found for them are kept. */
+const known = new WeakMap<Paper, Map<number, PaperCurve>>();
+const MOST_KNOWN = 200;
+
+/**
+ * The curve of a paper at a range.
+ * @param paper layers
+ * @param range R wanted
+ * @returns the curve at that range, or at the nearer end of what the paper can be mixed to
+ * @source the layer model, inverted; remembered for each paper
+ * @example
+ * isoRange(curveForRange(defaultPaper, 110)) // ≈ 110.0
+ */
+export function curveForRange(paper: Paper, range: number): PaperCurve {
+  const curves = known.get(paper) ?? new Map<number, PaperCurve>();
+  known.set(paper, curves);
+  const found = curves.get(range);
+  if (found) return found;
+  if (curves.size >= MOST_KNOWN) curves.clear();
+  const made = curveFor(paper, blueShareFor(paper, range));
+  curves.set(range, made);
+  return made;
+}

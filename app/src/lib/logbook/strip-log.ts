@@ -30,9 +30,9 @@ export function stripLines(print: Print): StripLine[] {
     const kindName = stripKinds.find(({ id }) => id === kind)!.name;
     const stepWords =
       kind === 'stops'
-        ? ` of ${stopsInWords(step)}`
+        ? `, ${stopsInWords(step)} each`
         : kind === 'equal-seconds'
-          ? ` of ${step} s`
+          ? `, ${step} s each`
           : '';
     const pick = (place: string, chosen: Pick | null) => {
       const read = chosen && attempt(() => readPick(strip.patchSeconds, chosen.position)).value;
@@ -42,7 +42,7 @@ export function stripLines(print: Print): StripLine[] {
     };
     return {
       heading: `Strip ${index + 1}, ${set.noun} ${setting?.name ?? strip.settingId}`,
-      made: `${patches} patches in ${kindName}${stepWords}, ${stripMethods.find(({ id }) => id === method)!.name}`,
+      made: `${patches} patches in ${kindName}${stepWords}; ${stripMethods.find(({ id }) => id === method)!.name}`,
       patches: strip.patchSeconds.map(shown).join(' · '),
       seen: [...pick('highlight', strip.highlight), ...pick('shadow', strip.shadow)],
     };

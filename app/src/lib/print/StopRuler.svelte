@@ -121,7 +121,12 @@
       {/if}
     {/each}
     {#if !tones}
-      <text x="12" y={y + ROW / 2} dy="0.35em" class="pointer-events-none fill-soft text-[15px]">
+      <text
+        x="12"
+        y={y + ROW / 2}
+        dy="0.35em"
+        class="hint pointer-events-none fill-soft text-[15px]"
+      >
         {place === 'highlight'
           ? 'Light place: touch the patch that is right'
           : 'Dark place: touch the patch that is right'}
@@ -211,3 +216,12 @@
     {/if}
   {/each}
 </svg>
+
+<style>
+  /* The words lie over the lines between the patches, not under them. */
+  .hint {
+    paint-order: stroke;
+    stroke: var(--enamel);
+    stroke-width: 8px;
+  }
+</style>

@@ -13,6 +13,12 @@
     data.page.next &&
       `/logbook?${new URLSearchParams({ q: data.words, after: `${data.page.next.madeAtMs}_${data.page.next.id}` })}`,
   );
+  const foundWords = $derived.by(() => {
+    const count = `${lines.length}${next ? ' and more' : ''}`;
+    if (data.words.trim() !== '') return lines.length === 0 ? 'nothing found' : `${count} found`;
+    if (lines.length === 0) return 'no entries yet';
+    return `${count} ${lines.length === 1 ? 'entry' : 'entries'}`;
+  });
   let search = $state<HTMLInputElement>();
   let waiting: ReturnType<typeof setTimeout> | undefined;
 
@@ -48,8 +54,7 @@
     maxlength="200"
   />
   <p class="text-[15px] text-soft" aria-live="polite" data-testid="found">
-    {lines.length === 0 ? 'nothing' : `${lines.length}${next ? ' and more' : ''}`}
-    {data.words.trim() === '' ? (lines.length === 1 ? 'entry' : 'entries') : 'found'}
+    {foundWords}
   </p>
 </form>
 

@@ -52,8 +52,8 @@
   useKeys([
     {
       key: ' ',
-      does: 'the big button: one more strip, or keep the print',
-      run: () => (ready ? void keepPrint() : nextStrip()),
+      does: 'the big button: strip into the developer, one more strip, or keep the print',
+      run: bigButton,
     },
     { key: 'h', does: 'place the highlight pick', run: () => place('highlight') },
     { key: 'j', does: 'place the shadow pick', run: () => place('shadow') },
@@ -61,6 +61,12 @@
     { key: 'b', does: 'strip into the developer', run: layIn },
     { key: 'z', does: 'back to the strip before', run: back },
   ]);
+
+  function bigButton() {
+    if (!reading) layIn();
+    else if (ready) void keepPrint();
+    else nextStrip();
+  }
 
   function pick(where: 'highlight' | 'shadow', position: number | null) {
     draft[where] = position;
@@ -214,8 +220,7 @@
     }
     options={stripKinds}
   />
-  {#if kind.step !== 'fixed'}
-    of
+  {#if kind.step !== 'fixed'}<span class="-ml-1">,</span>
     <SlotText
       label={kind.step === 'stops' ? 'Step, stops' : 'Step, s'}
       bind:value={draft.step}
@@ -225,7 +230,7 @@
       trouble={view.troubles.step}
       hint={kind.step === 'stops' ? '½, ⅓, 0.25 …' : 'Seconds added from patch to patch.'}
     />
-  {/if},
+    each{/if},
   <SlotChoice label="How it is exposed" bind:value={draft.method} options={stripMethods} />, timer
   in
   <SlotText
@@ -302,19 +307,21 @@
     {#if kept.tooLarge}
       <p class="mt-3 text-caution">That is too much to keep over a reload; keep the print soon.</p>
     {/if}
-    <div class="mt-4 flex flex-wrap gap-3">
-      <Button
-        main={ready}
-        keyHint={ready ? 'Space' : 'P'}
-        onclick={() => void keepPrint()}
-        disabled={keeping || !reading}
-      >
-        Keep the print
-      </Button>
-      <Button main={!ready} keyHint={ready ? '' : 'Space'} onclick={nextStrip} disabled={!reading}>
-        One more strip
-      </Button>
-    </div>
+    {#if reading}
+      <div class="mt-4 flex flex-wrap gap-3">
+        <Button
+          main={ready}
+          keyHint={ready ? 'Space' : 'P'}
+          onclick={() => void keepPrint()}
+          disabled={keeping}
+        >
+          Keep the print
+        </Button>
+        <Button main={!ready} keyHint={ready ? '' : 'Space'} onclick={nextStrip}>
+          One more strip
+        </Button>
+      </div>
+    {/if}
     <p class="mt-4 text-[15px] text-soft">
       The highlight is meant to be
       <SlotChoice
@@ -399,7 +406,9 @@
         Focus lamp off, filter in, stopped down, paper box shut, top marked on the back. Dry hands.
       </p>
       <div class="mt-3">
-        <Button keyHint="B" onclick={layIn}>Strip into the developer</Button>
+        <Button main={!reading} keyHint={reading ? 'B' : 'Space'} onclick={layIn}>
+          Strip into the developer
+        </Button>
       </div>
     {/if}
   </section>

@@ -1,4 +1,11 @@
-import { contrastSet, planStrip, settingOf, type ToneId } from '@katachron/core';
+import {
+  contrastSet,
+  defaultPaper,
+  planStrip,
+  readStrip,
+  toneById,
+  type ToneId,
+} from '@katachron/core';
 import type { PrintBody } from '../../contract/print.ts';
 
 interface PrintSeed {
@@ -14,8 +21,6 @@ interface Printed {
   readonly at: string;
   /** Setting of each strip, its first exposure in s, and the patches picked. */
   readonly strips: readonly (readonly [string, number, number | null, number | null])[];
-  readonly settingId: string;
-  readonly seconds: number;
   readonly areas: readonly (readonly [string, number])[];
   readonly note: string;
 }
@@ -36,8 +41,6 @@ const made: readonly Printed[] = [
       ['2', 4, 2, 3],
       ['2.5', 7, 2, 2],
     ],
-    settingId: '2.5',
-    seconds: 8.5,
     areas: [
       ['sky', 1 / 2],
       ['wall', -1 / 4],
@@ -51,8 +54,6 @@ const made: readonly Printed[] = [
     head: '35.0 cm',
     at: '2026-03-07T10:30:00Z',
     strips: [['3', 5, 3, 3]],
-    settingId: '3',
-    seconds: 8.4,
     areas: [],
     note: '',
   },
@@ -64,11 +65,8 @@ const made: readonly Printed[] = [
     at: '2026-10-17T15:45:00Z',
     strips: [
       ['2', 5, 4, 5.5],
-      ['3', 10, 2, 2],
-      ['3', 13, 1.5, null],
+      ['3', 11.5, 2, 2.5],
     ],
-    settingId: '3',
-    seconds: 14.3,
     areas: [
       ['hands', -1 / 4],
       ['window', 1],
@@ -82,8 +80,6 @@ const made: readonly Printed[] = [
     head: '41.0 cm',
     at: '2026-11-21T20:15:00Z',
     strips: [['2', 5, 3, 4]],
-    settingId: '2.5',
-    seconds: 10.6,
     areas: [
       ['glory hole', -1 / 3],
       ['roof', 2 / 3],
@@ -110,6 +106,23 @@ function seed(print: Printed, index: number): PrintSeed {
       shadow: shadow === null ? null : { position: shadow, tone: shadowTone },
     };
   });
+  // The print was made at what its last strip said.
+  const last = strips.at(-1)!;
+  const reading = readStrip(defaultPaper, {
+    patchSeconds: last.patchSeconds,
+    set: contrastSet('filters'),
+    settingId: last.settingId,
+    ...(last.highlight && {
+      highlight: {
+        position: last.highlight.position,
+        netDensity: toneById(highlightTone).netDensity,
+      },
+    }),
+    ...(last.shadow && {
+      shadow: { position: last.shadow.position, netDensity: toneById(shadowTone).netDensity },
+    }),
+    wantedStops: 1 / 6,
+  });
   return {
     id: `7c1d4b60-52e8-4f3a-9000-${String(index + 1).padStart(12, '0')}`,
     body: {
@@ -123,10 +136,10 @@ function seed(print: Printed, index: number): PrintSeed {
         contrastSetId: 'filters',
         lamp,
       },
-      settingId: print.settingId,
-      seconds: print.seconds,
-      range: settingOf(contrastSet('filters'), print.settingId).range,
-      withinStops: 1 / 6,
+      settingId: reading.setting.id,
+      seconds: reading.seconds,
+      range: reading.setting.range,
+      withinStops: reading.withinStops,
       strips,
       areas: print.areas.map(([name, stops]) => ({ name, stops })),
       note: print.note,

@@ -64,7 +64,7 @@
 <p class="reason mt-2 text-soft">
   One time is enough to start from; with two or more temperatures the recipe has its own slope.
 </p>
-<form class="mt-6 grid max-w-4xl gap-x-12 gap-y-5 md:grid-cols-2" onsubmit={keep}>
+<form class="mt-6 grid gap-x-12 gap-y-5 md:grid-cols-2 lg:grid-cols-3" onsubmit={keep}>
   {#each fields as { name, label, hint, maxlength } (name)}
     <div>
       <label class="text-soft" for={name}>{label}</label>
@@ -88,7 +88,7 @@
     >
     <textarea
       id="times"
-      class="field min-h-32 w-full resize-none text-xl"
+      class="field min-h-24 w-full resize-none text-xl"
       bind:value={form.times}
       placeholder={unit === 'C' ? '20 9:30\n22 7:50' : '68 9:30\n72 7:50'}
       maxlength="1000"
@@ -99,7 +99,7 @@
     </p>
   </div>
   <p class="text-lg leading-loose text-soft">
-    The tank is
+    Agitation:
     <SlotChoice label="Agitation" bind:value={form.agitation} options={agitationSchemes} />, and the
     times come from
     <SlotChoice
@@ -112,7 +112,7 @@
       ]}
     />.
   </p>
-  <div class="md:col-span-2">
+  <div class="md:col-span-2 lg:col-span-3">
     {#if problem}<p class="mb-3 text-trouble" role="alert">{problem}</p>{/if}
     <div class="flex gap-3">
       <button class="min-h-14 rounded-xl bg-rim px-6 font-[600] text-on-rim">Keep the recipe</button

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
   import { agitationScheme, formatDilution } from '@katachron/core';
-  import { format } from 'date-fns';
+  import { format, isSameDay } from 'date-fns';
   import { put } from '$lib/api/client.ts';
   import { useWetSide } from '$lib/clock/wet-side.svelte.ts';
   import { useDesk } from '$lib/light/desk.svelte.ts';
@@ -92,7 +92,10 @@
       {#each log as line (line.id)}
         <li class="flex gap-x-4 border-b border-hair py-1.5">
           <time class="shrink-0 text-soft" datetime={new Date(line.atMs).toISOString()}
-            >{format(line.atMs, 'HH:mm:ss')}</time
+            >{format(
+              line.atMs,
+              isSameDay(line.atMs, roll.madeAtMs) ? 'HH:mm:ss' : 'd MMM yyyy',
+            )}</time
           >
           <span class="min-w-0 break-words" class:line-through={line.takenBack}>{line.words}</span>
         </li>

@@ -1,0 +1,180 @@
+import { randomUUID } from 'node:crypto';
+import { createServer, get } from 'node:http';
+import { fileURLToPath } from 'node:url';
+import pg from 'pg';
+import {
+  defaultPaper,
+  contrastSet,
+  filmTime,
+  readStrip,
+  solveContrast,
+  type FilmRecipe,
+} from '../core/src/index.ts';
+import { printExample } from '../app/src/lib/contract/print.ts';
+import { rollExample } from '../app/src/lib/contract/roll.ts';
+import { freePort } from '../tools/port.mjs';
+import { serve } from '../tools/serve.mjs';
+import { throwawayCluster } from '../tools/test.mjs';
+
+/**
+ * Prints ratios measured in one run on one machine: each calculation against an empty loop, each page against a bare
+ * answer of Node's own server, each query against a bare query.
+ */
+const SPAN_MS = 700;
+
+/** How often something can be done in a second, after a warm-up. */
+function rate(work: (turn: number) => unknown): number {
+  let kept: unknown;
+  for (let turn = 0; turn < 200; turn += 1) kept = work(turn);
+  let done = 0;
+  const start = performance.now();
+  while (performance.now() - start < SPAN_MS) {
+    for (let turn = 0; turn < 50; turn += 1) kept = work(turn);
+    done += 50;
+  }
+  if (kept === Symbol.for('never')) throw new Error('unreachable');
+  return (done * 1000) / (performance.now() - start);
+}
+
+const shown = (value: number) =>
+  value >= 100 ? Math.round(value).toLocaleString('en') : value.toPrecision(3);
+
+function line(what: string, perSecond: number, bare: number, against: string): void {
+  const each = 1000 / perSecond;
+  console.log(
+    `${what.padEnd(44)}${shown(perSecond).padStart(12)} a second  ${each.toFixed(4).padStart(9)} ms  1 : ${shown(bare / perSecond)} against ${against}`,
+  );
+}
+
+const recipe: FilmRecipe = rollExample.recipe;
+const empty = rate((turn) => turn * 2);
+console.log('Core, one thread');
+line(
+  'film time',
+  rate((turn) => filmTime(recipe, 18 + (turn % 60) / 10).seconds),
+  empty,
+  'an empty loop',
+);
+line(
+  'contrast answer',
+  rate(
+    (turn) =>
+      solveContrast(defaultPaper, {
+        range: 100 + (turn % 20),
+        highlightSeconds: 10,
+        shadowSeconds: 12 + (turn % 7),
+        highlightDensity: 0.1,
+        shadowDensity: 1.72,
+      }).range,
+  ),
+  empty,
+  'an empty loop',
+);
+line(
+  'strip reading with its bracket',
+  rate(
+    (turn) =>
+      readStrip(defaultPaper, {
+        patchSeconds: [5, 6.3, 7.94, 10, 12.6, 15.87, 20],
+        set: contrastSet('filters'),
+        settingId: '2',
+        highlight: { position: 2 + (turn % 3), netDensity: 0.1 },
+        shadow: { position: 3, netDensity: 1.72 },
+        wantedStops: 1 / 6,
+      }).seconds,
+  ),
+  empty,
+  'an empty loop',
+);
+
+/** Milliseconds of each of many requests, one after another, sorted. */
+async function timed(request: () => Promise<unknown>, times = 200): Promise<number[]> {
+  for (let turn = 0; turn < 20; turn += 1) await request();
+  const found: number[] = [];
+  for (let turn = 0; turn < times; turn += 1) {
+    const start = performance.now();
+    await request();
+    found.push(performance.now() - start);
+  }
+  return found.sort((a, b) => a - b);
+}
+const at = (sorted: number[], share: number) => sorted[Math.floor((sorted.length - 1) * share)]!;
+const fetchText = (url: string) =>
+  new Promise<void>((resolve, reject) => {
+    get(url, (answer) => {
+      answer.resume();
+      answer.on('end', resolve);
+    }).on('error', reject);
+  });
+
+const ENTRIES = 10_000;
+
+/** Fills the logbook, by plain statements: what is measured is reading it. */
+async function fill(client: pg.Client): Promise<void> {
+  const subjects = ['furnace hall', 'glory hole', 'blowpipes', 'yard in snow', 'annealing oven'];
+  for (const [table, example] of [
+    ['rolls', rollExample],
+    ['prints', printExample],
+  ] as const) {
+    for (let from = 0; from < ENTRIES; from += 1000) {
+      const rows = Array.from({ length: 1000 }, (_, n) => {
+        const number = from + n;
+        const title = `${table === 'rolls' ? 'R' : 'P'}-${number}, ${subjects[number % subjects.length]}`;
+        return {
+          id: randomUUID(),
+          title,
+          body: { ...example, title },
+          made: 1_600_000_000 + number * 3600,
+        };
+      });
+      await client.query(
+        `INSERT INTO ${table} (id, version, body, title, words, made_at)
+         SELECT id::uuid, 1, body, title, title || ' Halden 400 Marrow fibre', to_timestamp(made)
+         FROM jsonb_to_recordset($1::jsonb) AS r(id text, title text, body jsonb, made bigint)`,
+        [JSON.stringify(rows)],
+      );
+    }
+  }
+  await client.query('ANALYZE');
+}
+
+const project = fileURLToPath(new URL('..', import.meta.url));
+const cluster = await throwawayCluster();
+const port = (await freePort(0)) ?? 0;
+const server = await serve(project, {
+  port,
+  host: '127.0.0.1',
+  databaseUrl: cluster.url,
+  demo: true,
+});
+const client = new pg.Client({ connectionString: cluster.url });
+await client.connect();
+const bareServer = createServer((_, answer) => answer.end('<!doctype html><p>bare'));
+await new Promise<void>((resolve) => bareServer.listen(0, '127.0.0.1', resolve));
+const { port: barePort } = bareServer.address() as { port: number };
+try {
+  console.log(
+    `\nServer, with ${ENTRIES.toLocaleString('en')} rolls and ${ENTRIES.toLocaleString('en')} prints`,
+  );
+  await fill(client);
+  const bare = await timed(() => fetchText(`http://127.0.0.1:${barePort}/`));
+  const bareQuery = await timed(() => client.query('SELECT 1'));
+  const pages = [
+    '/film',
+    '/print',
+    '/logbook',
+    '/logbook?q=furnace+R',
+    '/logbook?q=yard+snow+4213',
+  ];
+  for (const path of pages) {
+    const page = await timed(() => fetchText(`${server.address}${path}`));
+    console.log(
+      `${path.padEnd(30)} p50 ${at(page, 0.5).toFixed(1).padStart(6)} ms  p95 ${at(page, 0.95).toFixed(1).padStart(6)} ms  1 : ${shown(at(page, 0.5) / at(bare, 0.5))} against a bare Node answer, 1 : ${shown(at(page, 0.5) / at(bareQuery, 0.5))} against a bare query`,
+    );
+  }
+} finally {
+  bareServer.close();
+  await client.end();
+  await server.stop();
+  cluster.remove();
+}

@@ -1,0 +1,152 @@
+import { randomUUID } from 'node:crypto';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { chromium, type Page } from '@playwright/test';
+import { defaultPreferences, type Preferences } from '../../app/src/lib/contract/preferences.ts';
+import { rollExample } from '../../app/src/lib/contract/roll.ts';
+import { demoRecipes } from '../../app/src/lib/server/seeds/recipes.ts';
+import { freePort } from '../../tools/port.mjs';
+import { serve } from '../../tools/serve.mjs';
+import { throwawayCluster } from '../../tools/test.mjs';
+
+/** Takes the pictures of docs/screenshots anew, from the demo data: npm run screenshots. */
+const here = dirname(fileURLToPath(import.meta.url));
+const desk = { width: 1280, height: 800 };
+const phone = { width: 390, height: 844 };
+
+const filmDraft = {
+  title: 'Roll R-122, furnace hall in February',
+  recipeId: demoRecipes[0]!.id,
+  exposureIndex: '',
+  temperature: '20.6',
+  volume: '600',
+  kinds: ['pre-soak', 'stop', 'fix', 'wash', 'wetting-agent'],
+  times: { fix: '3:30', wash: '6:00' },
+};
+const printDraft = {
+  title: 'Furnace hall, night shift',
+  negative: 'F-031 / 14',
+  enlarger: 'the tall enlarger',
+  lens: '80 mm at f/8',
+  head: '41.0 cm',
+  paper: 'Marrow fibre',
+  contrastSetId: 'filters',
+  settingId: '2',
+  lag: '0.2',
+  timerStep: '0.1',
+  kind: 'stops',
+  method: 'cover-up',
+  first: '5',
+  step: '⅓',
+  patches: '7',
+  highlight: 3,
+  highlightTone: 'VIII',
+  shadow: 4,
+  shadowTone: 'II',
+  wantedTwelfths: 2,
+  earlier: [],
+  areas: [
+    { name: 'glory hole', stops: '−⅓' },
+    { name: 'roof', stops: '+⅔' },
+  ],
+};
+
+interface Shot {
+  readonly name: string;
+  readonly path: string;
+  readonly light: Preferences['light'];
+  readonly size: { width: number; height: number };
+  readonly before?: (page: Page) => Promise<void>;
+}
+
+/** A strip on its way through the trays. */
+const stripIn = async (page: Page) => {
+  await page.keyboard.press('b');
+  await page.waitForTimeout(1500);
+};
+/** A roll five and a half minutes into its developer, through the open interface. */
+async function rollUnderWay(page: Page): Promise<string> {
+  const id = randomUUID();
+  const now = Date.now();
+  const steps = [
+    ['pre-soak', 60, 'rest'],
+    ['developer', 538, 'each-minute'],
+    ['stop', 30, 'continuous'],
+    ['fix', 210, 'each-minute'],
+    ['wash', 360, 'rest'],
+    ['wetting-agent', 30, 'rest'],
+  ] as const;
+  await page.request.put(`/api/v1/rolls/${id}`, {
+    data: {
+      ...rollExample,
+      title: 'R-122, furnace hall in February',
+      madeAtMs: now - 400_000,
+      plan: {
+        steps: steps.map(([kind, seconds, agitation]) => ({ id: kind, kind, seconds, agitation })),
+        drainSeconds: 10,
+        clockStart: 'pouring-begins',
+      },
+    },
+  });
+  for (const [stepId, before] of [
+    ['pre-soak', 393_000],
+    ['developer', 331_000],
+  ] as const) {
+    const event = { id: randomUUID(), kind: 'poured-in', stepId, atMs: now - before };
+    await page.request.put(`/api/v1/rolls/${id}/events/${event.id}`, { data: event });
+  }
+  return id;
+}
+const toRun = async (page: Page) => {
+  await page.goto(`/film/run/${await rollUnderWay(page)}`);
+  await page.waitForTimeout(800);
+  await page.keyboard.press('Space');
+  await page.waitForTimeout(500);
+};
+
+const shots: readonly Shot[] = [
+  { name: 'film', path: '/film', light: 'white', size: desk },
+  { name: 'film-phone', path: '/film', light: 'white', size: phone },
+  { name: 'print', path: '/print', light: 'white', size: desk, before: stripIn },
+  { name: 'print-red', path: '/print', light: 'red', size: desk, before: stripIn },
+  { name: 'print-phone', path: '/print', light: 'red', size: phone },
+  { name: 'logbook', path: '/logbook', light: 'white', size: desk },
+  { name: 'logbook-roll', path: '/logbook/rolls/7c1d4b60-52e8-4f3a-8118-000000000000', light: 'white', size: desk },
+  { name: 'logbook-print', path: '/logbook/prints/7c1d4b60-52e8-4f3a-9000-000000000003', light: 'white', size: desk },
+  { name: 'recipe', path: '/film/recipes/new', light: 'white', size: desk },
+  { name: 'run', path: '/film', light: 'red', size: desk, before: toRun },
+  { name: 'run-phone', path: '/film', light: 'red', size: phone, before: toRun },
+];
+
+const cluster = await throwawayCluster();
+const port = (await freePort(0)) ?? 0;
+const project = join(here, '..', '..');
+const server = await serve(project, { port, host: '127.0.0.1', databaseUrl: cluster.url, demo: true });
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
+try {
+  for (const { name, path, light, size, before } of shots) {
+    const context = await browser.newContext({ viewport: size, baseURL: server.address });
+    const preferences = { ...defaultPreferences, light, brightness: 5, redTold: true };
+    const cookies = { preferences, film: filmDraft, print: printDraft };
+    await context.addCookies(
+      Object.entries(cookies).map(([cookie, value]) => ({
+        name: `katachron-${cookie}`,
+        value: encodeURIComponent(JSON.stringify(value)),
+        url: server.address,
+      })),
+    );
+    const page = await context.newPage();
+    await page.goto(path);
+    await page.waitForTimeout(900);
+    await before?.(page);
+    await page.screenshot({ path: join(here, `${name}.png`) });
+    await context.close();
+  }
+} finally {
+  await browser.close();
+  await server.stop();
+  cluster.remove();
+}
