@@ -115,6 +115,22 @@ test('a temperature off by more than 0.3 °C is said, with the time it would mea
   await expect(page.getByText(/would be 8:1\d/)).toBeVisible();
 });
 
+test('baths more than 3 °C apart are said in the bath where it is read', async ({ page }) => {
+  const id = await shortRoll(page, 'Cold stop', [
+    ['developer', 300],
+    ['stop', 60],
+  ]);
+  await open(page, `/film/run/${id}`);
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Developer');
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Stop, acid');
+  await page.keyboard.press('t');
+  await page.keyboard.type('15');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('15° here, 20.6° in the developer.')).toBeVisible();
+});
+
 test('Space is the big button even while another one has the focus', async ({ page }) => {
   const id = await shortRoll(page, 'Focus', [
     ['developer', 300],

@@ -188,7 +188,9 @@ describe('the moment', () => {
     expect(moment.record.finishedAtMs).toBe(735_000);
     expect(moment.record.steps[5]!.endedAtMs).toBe(735_000);
     expect(moment.record.steps[2]!.startedAtMs).toBeUndefined();
-    expect(moment.record.temperatures).toEqual([{ atMs: 70_000, temperatureC: 20.4 }]);
+    expect(moment.record.temperatures).toEqual([
+      { atMs: 70_000, temperatureC: 20.4, stepId: 'developer' },
+    ]);
     expect(moment.record.notes[0]!.text).toBe('one turn missed');
   });
 

@@ -3,31 +3,29 @@
 // (including user hooks) evaluates. In build it's inert.
 import.meta.hot;
 
-
-
-
 export { matchers } from './matchers.js';
 
-export const nodes = [
-	() => import('./nodes/0'),
-	() => import('./nodes/1')
-];
+export const nodes = [() => import('./nodes/0'), () => import('./nodes/1')];
 
 export const server_loads = [];
 
-export const dictionary = {
-		
-	};
+export const dictionary = {};
 
 export const hooks = {
-	handleError: (({ error }) => { console.error(error) }),
-	
-	reroute: (() => {}),
-	transport: {}
+  handleError: ({ error }) => {
+    console.error(error);
+  },
+
+  reroute: () => {},
+  transport: {},
 };
 
-export const decoders = Object.fromEntries(Object.entries(hooks.transport).map(([k, v]) => [k, v.decode]));
-export const encoders = Object.fromEntries(Object.entries(hooks.transport).map(([k, v]) => [k, v.encode]));
+export const decoders = Object.fromEntries(
+  Object.entries(hooks.transport).map(([k, v]) => [k, v.decode]),
+);
+export const encoders = Object.fromEntries(
+  Object.entries(hooks.transport).map(([k, v]) => [k, v.encode]),
+);
 
 export const hash = false;
 
@@ -35,4 +33,5 @@ export const decode = (type, value) => decoders[type](value);
 
 export { default as root } from '../root.js';
 
-export const get_error_template = () => import('../shared/error-template.js').then(m => m.default);
+export const get_error_template = () =>
+  import('../shared/error-template.js').then((m) => m.default);

@@ -128,15 +128,25 @@ describe('the film page', () => {
 });
 
 describe('a reading during the run', () => {
-  it('is near enough within 0.3 °C', () => {
-    expect(readingAdvice(halden, 20.6, 400, 20.9)).toBeUndefined();
-    expect(readingAdvice(halden, 20.6, 400, 20.3)).toBeUndefined();
+  const roll = { recipe: demoRecipes[0]!.body, temperatureC: 20.6, exposureIndex: 400 };
+
+  it('in the developer is near enough within 0.3 °C', () => {
+    expect(readingAdvice(roll, 20.9, true)).toBeUndefined();
+    expect(readingAdvice(roll, 20.3, true)).toBeUndefined();
   });
   it('otherwise says what the time would be', () => {
-    expect(Math.round(readingAdvice(halden, 20.6, 400, 21)!.seconds!)).toBe(517);
+    const advice = readingAdvice(roll, 21, true);
+    expect(advice).toMatchObject({ kind: 'developer-off', seconds: expect.closeTo(517, 0) });
   });
-  it('past the table it only says that it is off', () => {
-    expect(readingAdvice(halden, 20.6, 400, 30)).toEqual({ off: true });
+  it('past the table only says that it is off', () => {
+    expect(readingAdvice(roll, 30, true)).toEqual({ kind: 'developer-off' });
+  });
+  it('in another bath speaks up when that is more than 3 °C from the developer', () => {
+    expect(readingAdvice(roll, 17.7, false)).toBeUndefined();
+    expect(readingAdvice(roll, 17.5, false)).toMatchObject({
+      kind: 'baths-apart',
+      sentence: expect.stringContaining('more than 3 °C'),
+    });
   });
 });
 

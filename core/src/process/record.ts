@@ -10,10 +10,17 @@ export interface StepRecord {
   readonly endedAtMs?: number;
 }
 
+/** A temperature that was read, and the step that was under way then. */
+export interface TemperatureReading {
+  readonly atMs: number;
+  readonly temperatureC: number;
+  readonly stepId?: string;
+}
+
 /** What really happened, against the plan. */
 export interface ProcessRecord {
   readonly steps: readonly StepRecord[];
-  readonly temperatures: readonly { readonly atMs: number; readonly temperatureC: number }[];
+  readonly temperatures: readonly TemperatureReading[];
   readonly notes: readonly { readonly atMs: number; readonly text: string }[];
   readonly finishedAtMs?: number;
 }
@@ -33,7 +40,7 @@ export function processRecord(plan: ProcessPlan, events: readonly ProcessEvent[]
   const order = plan.steps.map((step) => step.id);
   let latest = -1;
   let finishedAtMs: number | undefined;
-  const temperatures: { atMs: number; temperatureC: number }[] = [];
+  const temperatures: TemperatureReading[] = [];
   const notes: { atMs: number; text: string }[] = [];
   const startBefore = (index: number) =>
     Math.max(-Infinity, ...order.slice(0, index).map((id) => starts.get(id) ?? -Infinity));
@@ -52,7 +59,10 @@ export function processRecord(plan: ProcessPlan, events: readonly ProcessEvent[]
       if (index === -1 || index !== latest) return;
       starts.set(stepId, Math.max(atMs - seconds * 1000, startBefore(index)));
     },
-    temperature: ({ atMs, temperatureC }) => temperatures.push({ atMs, temperatureC }),
+    temperature: ({ atMs, temperatureC }) => {
+      const stepId = order[latest];
+      temperatures.push({ atMs, temperatureC, ...(stepId !== undefined && { stepId }) });
+    },
     note: ({ atMs, text }) => notes.push({ atMs, text }),
     finished: ({ atMs }) => {
       if (latest >= 0) finishedAtMs ??= atMs;

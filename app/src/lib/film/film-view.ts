@@ -1,6 +1,6 @@
 import {
-  Refusal,
   agitationScheme,
+  cautionsFor,
   development,
   developmentCautions,
   filmPlan,
@@ -15,6 +15,7 @@ import {
 import type { FilmDraft } from '../contract/drafts.ts';
 import type { Preferences } from '../contract/preferences.ts';
 import type { Recipe } from '../contract/recipe.ts';
+import type { RollBody } from '../contract/roll.ts';
 import { attempt } from '../words/attempt.ts';
 import { parseDecimal } from '../words/decimal.ts';
 import { clockTime, parseDuration } from '../words/duration.ts';
@@ -192,21 +193,31 @@ function mixSentence(recipe: Recipe, volumeMl: number, partsMl: readonly number[
   return `${millilitres(volumeMl)} ml of ${formatDilution(recipe.dilution)}: ${parts.join(', ')}.`;
 }
 
-/** The warning in a run when the developer is not at the temperature its time was worked out for, °C. */
+/** A developer further than this from what its time was worked out for is worth a word, °C. */
 export const TEMPERATURE_TOLERANCE = 0.3;
 
-/** What a reading during the run means for the time; undefined while it is near enough. */
+/** What a reading during the run means. */
+export type ReadingAdvice =
+  | { readonly kind: 'developer-off'; readonly seconds?: number }
+  | { readonly kind: 'baths-apart'; readonly sentence: string };
+
+/**
+ * What a reading means for the run: in the developer, against the temperature of its time; in any other bath, against
+ * the developer's.
+ * @returns undefined while it is near enough
+ */
 export function readingAdvice(
-  recipe: Recipe | Omit<Recipe, 'id' | 'version'>,
-  plannedC: number,
-  exposureIndex: number,
+  roll: Pick<RollBody, 'recipe' | 'temperatureC' | 'exposureIndex'>,
   readC: number,
-): { readonly off: true; readonly seconds?: number } | undefined {
-  if (Math.abs(readC - plannedC) <= TEMPERATURE_TOLERANCE + 1e-9) return undefined;
-  try {
-    return { off: true, seconds: development(recipe, readC, exposureIndex).seconds };
-  } catch (cause) {
-    if (cause instanceof Refusal) return { off: true };
-    throw cause;
+  inDeveloper: boolean,
+): ReadingAdvice | undefined {
+  if (!inDeveloper) {
+    const facts = { seconds: Infinity, temperatureC: 20, pastTable: false };
+    const apart = cautionsFor({ ...facts, bathTemperaturesC: [roll.temperatureC, readC] });
+    const said = developmentCautions.find(({ id }) => apart.includes(id));
+    return said && { kind: 'baths-apart', sentence: said.sentence };
   }
+  if (Math.abs(readC - roll.temperatureC) <= TEMPERATURE_TOLERANCE + 1e-9) return undefined;
+  const { value } = attempt(() => development(roll.recipe, readC, roll.exposureIndex));
+  return { kind: 'developer-off', ...(value && { seconds: value.seconds }) };
 }

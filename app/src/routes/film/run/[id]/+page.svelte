@@ -29,9 +29,11 @@
   const running = $derived(moment.current !== undefined);
   const done = $derived(moment.hands === 'done');
   const lastReading = $derived(moment.record.temperatures.at(-1));
+  const inDeveloper = $derived(
+    plan.steps.find(({ id }) => id === lastReading?.stepId)?.kind === 'developer',
+  );
   const advice = $derived(
-    lastReading &&
-      readingAdvice(roll.recipe, roll.temperatureC, roll.exposureIndex, lastReading.temperatureC),
+    lastReading && readingAdvice(roll, lastReading.temperatureC, inDeveloper),
   );
   let opened = $state<'temperature' | 'late' | 'note'>();
   let typed = $state('');
@@ -250,7 +252,12 @@
 
   <div class="flex min-h-7 items-end justify-between gap-6 text-[17px] text-soft">
     <div aria-live="polite">
-      {#if advice && !done}
+      {#if advice?.kind === 'baths-apart' && !done}
+        <p class="text-caution">
+          {degrees(lastReading?.temperatureC ?? 0, unit)} here, {degrees(roll.temperatureC, unit)} in
+          the developer. {advice.sentence}
+        </p>
+      {:else if advice?.kind === 'developer-off' && !done}
         <p class="text-caution">
           {degrees(lastReading?.temperatureC ?? 0, unit)} is more than {unit === 'C'
             ? `${TEMPERATURE_TOLERANCE} °C`
