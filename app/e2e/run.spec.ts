@@ -5,9 +5,11 @@ test('a roll from the thermometer through the run into the logbook, by keyboard'
 }) => {
   await open(page, '/film');
   await page.getByRole('button', { name: 'Name of the roll: Name this roll' }).press('Enter');
+  await expect(page.getByRole('textbox', { name: 'Name of the roll' })).toBeFocused();
   await page.keyboard.type('Keyboard roll, Ferrow yard');
   await page.keyboard.press('Enter');
   await page.keyboard.press('t');
+  await expect(page.getByLabel('Developer reads')).toBeFocused();
   await page.keyboard.type('20.4');
   await page.keyboard.press('Enter');
   await page.keyboard.press('Space');
@@ -20,6 +22,7 @@ test('a roll from the thermometer through the run into the logbook, by keyboard'
   await page.keyboard.press('Space');
   await expect(page.getByTestId('hands')).toHaveText('Keep turning it, gently');
   await page.keyboard.press('t');
+  await expect(page.getByRole('textbox')).toBeFocused();
   await page.keyboard.type('20.2');
   await page.keyboard.press('Enter');
   for (const next of ['Stop, acid', 'Fix', 'Wash', 'Wetting agent', 'Done']) {
@@ -104,6 +107,7 @@ test('a temperature off by more than 0.3 °C is said, with the time it would mea
   await open(page, `/film/run/${id}`);
   await page.keyboard.press('Space');
   await page.keyboard.press('t');
+  await expect(page.getByRole('textbox')).toBeFocused();
   await page.keyboard.type('hot');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert')).toContainText('Type the temperature');
@@ -126,6 +130,7 @@ test('baths more than 3 °C apart are said in the bath where it is read', async 
   await page.keyboard.press('Space');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Stop, acid');
   await page.keyboard.press('t');
+  await expect(page.getByRole('textbox')).toBeFocused();
   await page.keyboard.type('15');
   await page.keyboard.press('Enter');
   await expect(page.getByText('15° here, 20.6° in the developer.')).toBeVisible();
@@ -153,12 +158,15 @@ test('Space pours even while a temperature is being typed; in a note it is a spa
   await open(page, `/film/run/${id}`);
   await page.keyboard.press('Space');
   await page.keyboard.press('t');
+  await expect(page.getByRole('textbox')).toBeFocused();
   await page.keyboard.type('20');
   await page.keyboard.press('Space');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Stop, acid');
   await expect(page.getByRole('textbox')).toHaveValue('20');
   await page.keyboard.press('Escape');
+  await expect(page.getByRole('textbox')).toHaveCount(0);
   await page.keyboard.press('n');
+  await expect(page.getByRole('textbox')).toBeFocused();
   await page.keyboard.type('late by a breath');
   await expect(page.getByRole('textbox')).toHaveValue('late by a breath');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Stop, acid');
@@ -187,6 +195,7 @@ test('a note is kept with the roll, during the run and at the desk', async ({ pa
   await open(page, `/film/run/${id}`);
   await page.keyboard.press('Space');
   await page.keyboard.press('n');
+  await expect(page.getByRole('textbox')).toBeFocused();
   await page.keyboard.type('one turn missed');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Noted.')).toBeVisible();

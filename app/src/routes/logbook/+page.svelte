@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { goto } from '$app/navigation';
+  import { afterNavigate, goto } from '$app/navigation';
   import { format } from 'date-fns';
   import { useDesk } from '$lib/light/desk.svelte.ts';
   import { lineOf } from '$lib/logbook/line.ts';
@@ -27,8 +27,14 @@
 
   useKeys([{ key: '/', does: 'find in the logbook', run: () => search?.focus() }]);
 
-  function find(event: Event & { currentTarget: HTMLInputElement }) {
-    const words = event.currentTarget.value;
+  // What is being typed is this page's own; an answer that comes late must not put older words back.
+  // svelte-ignore state_referenced_locally
+  let words = $state(data.words);
+  afterNavigate(({ type }) => {
+    if (type !== 'goto') words = data.words;
+  });
+
+  function find() {
     clearTimeout(waiting);
     waiting = setTimeout(() => {
       const query = words.trim() === '' ? '' : `?${new URLSearchParams({ q: words })}`;
@@ -46,7 +52,7 @@
     id="find"
     name="q"
     bind:this={search}
-    value={data.words}
+    bind:value={words}
     oninput={find}
     class="field min-w-0 flex-1 text-xl"
     placeholder="Find by words: a name, a film, a paper, filter 3 …"
