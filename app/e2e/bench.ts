@@ -3,6 +3,7 @@ import { fileURLToPath } from 'node:url';
 import { test as base, expect, type Page } from '@playwright/test';
 import { defaultPreferences, type Preferences } from '../src/lib/contract/preferences.ts';
 import type { PrintDraft } from '../src/lib/contract/drafts.ts';
+import { stripRead } from '../test/samples.ts';
 import pg from 'pg';
 import { freePort } from '../../tools/port.mjs';
 import { serve } from '../../tools/serve.mjs';
@@ -86,7 +87,7 @@ export const test = base.extend<
     { auto: true },
   ],
 });
-export { expect };
+export { expect, stripRead };
 
 /** Sets this device's preferences, as the cookie that the page itself would write. */
 export async function prefer(page: Page, change: Partial<Preferences>): Promise<void> {
@@ -134,32 +135,16 @@ export async function shortRoll(
   return id;
 }
 
-/** The print page as a person has left it with a strip made and read. */
-export const stripRead: PrintDraft = {
-  title: 'Furnace hall, night shift',
-  negative: 'F-031 / 14',
-  enlarger: 'the tall enlarger',
-  lens: '80 mm at f/8',
-  head: '41.0 cm',
-  paper: 'Marrow fibre',
-  contrastSetId: 'filters',
-  settingId: '2',
-  lag: '0.2',
-  timerStep: '0.1',
-  kind: 'stops',
-  method: 'cover-up',
-  first: '5',
-  step: '⅓',
-  patches: '7',
-  highlight: 3,
-  highlightTone: 'VIII',
-  shadow: 4,
-  shadowTone: 'II',
-  wantedTwelfths: 2,
-  earlier: [],
-  areas: [{ name: 'roof', stops: '+⅔' }],
-};
-
 export async function leavePrintPage(page: Page, draft: PrintDraft = stripRead): Promise<void> {
   await setCookie(page, 'katachron-print', encodeURIComponent(JSON.stringify(draft)));
+}
+
+/** A short roll with its run open, not poured yet. */
+export async function openRun(
+  page: Page,
+  ...roll: Parameters<typeof shortRoll> extends [Page, ...infer Rest] ? Rest : never
+): Promise<string> {
+  const id = await shortRoll(page, ...roll);
+  await open(page, `/film/run/${id}`);
+  return id;
 }

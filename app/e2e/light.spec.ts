@@ -1,7 +1,16 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { PNG } from 'pngjs';
-import { expect, leavePrintPage, open, prefer, shortRoll, stripRead, test } from './bench.ts';
+import {
+  expect,
+  leavePrintPage,
+  open,
+  prefer,
+  shortRoll,
+  stripRead,
+  test,
+  openRun,
+} from './bench.ts';
 
 /** The most green and the most blue of any pixel. */
 function worst(png: Buffer): { green: number; blue: number; red: number } {
@@ -78,11 +87,10 @@ test('red is literal in what opens: popovers, keys, errors, focus, selection', a
 
 test('red is literal in the run, over time and with a tray in use', async ({ page }) => {
   await prefer(page, { light: 'red', brightness: 5 });
-  const id = await shortRoll(page, 'Red run', [
+  await openRun(page, 'Red run', [
     ['developer', 2],
     ['stop', 60],
   ]);
-  await open(page, `/film/run/${id}`);
   await expectOnlyRed(page, 'the run before the start');
   await page.keyboard.press('Space');
   await expect(page.getByTestId('hands')).toContainText('Time is up', { timeout: 10_000 });

@@ -1,4 +1,4 @@
-import { expect, open, shortRoll, test } from './bench.ts';
+import { expect, open, test, openRun } from './bench.ts';
 
 test('a roll from the thermometer through the run into the logbook, by keyboard', async ({
   page,
@@ -39,11 +39,10 @@ test('a roll from the thermometer through the run into the logbook, by keyboard'
 });
 
 test('a bath has no pause: it runs over, visibly, until the next one is in', async ({ page }) => {
-  const id = await shortRoll(page, 'Overrun', [
+  const id = await openRun(page, 'Overrun', [
     ['developer', 3],
     ['stop', 60],
   ]);
-  await open(page, `/film/run/${id}`);
   await page.keyboard.press('Space');
   await expect(page.getByTestId('hands')).toHaveText('Pour out', { timeout: 5000 });
   await expect(page.getByTestId('hands')).toHaveText('Time is up: stop in', { timeout: 5000 });
@@ -59,11 +58,10 @@ test('a bath has no pause: it runs over, visibly, until the next one is in', asy
 test('“I poured 40 s ago” moves the start, and cannot reach before the bath before', async ({
   page,
 }) => {
-  const id = await shortRoll(page, 'Late', [
+  await openRun(page, 'Late', [
     ['developer', 300],
     ['stop', 60],
   ]);
-  await open(page, `/film/run/${id}`);
   await page.keyboard.press('l');
   await expect(page.getByLabel('I poured this long ago')).toHaveValue('40');
   await page.getByLabel('I poured this long ago').press('Enter');
@@ -79,11 +77,10 @@ test('“I poured 40 s ago” moves the start, and cannot reach before the bath 
 });
 
 test('undo takes a pour back, and the log keeps both', async ({ page }) => {
-  const id = await shortRoll(page, 'Undone', [
+  const id = await openRun(page, 'Undone', [
     ['developer', 300],
     ['stop', 60],
   ]);
-  await open(page, `/film/run/${id}`);
   await page.keyboard.press('Space');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Developer');
   await page.keyboard.press('Space');
@@ -100,11 +97,10 @@ test('undo takes a pour back, and the log keeps both', async ({ page }) => {
 test('a temperature off by more than 0.3 °C is said, with the time it would mean', async ({
   page,
 }) => {
-  const id = await shortRoll(page, 'Warm', [
+  await openRun(page, 'Warm', [
     ['developer', 300],
     ['stop', 60],
   ]);
-  await open(page, `/film/run/${id}`);
   await page.keyboard.press('Space');
   await page.keyboard.press('t');
   await expect(page.getByRole('textbox')).toBeFocused();
@@ -120,11 +116,10 @@ test('a temperature off by more than 0.3 °C is said, with the time it would mea
 });
 
 test('baths more than 3 °C apart are said in the bath where it is read', async ({ page }) => {
-  const id = await shortRoll(page, 'Cold stop', [
+  await openRun(page, 'Cold stop', [
     ['developer', 300],
     ['stop', 60],
   ]);
-  await open(page, `/film/run/${id}`);
   await page.keyboard.press('Space');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Developer');
   await page.keyboard.press('Space');
@@ -137,11 +132,10 @@ test('baths more than 3 °C apart are said in the bath where it is read', async 
 });
 
 test('Space is the big button even while another one has the focus', async ({ page }) => {
-  const id = await shortRoll(page, 'Focus', [
+  await openRun(page, 'Focus', [
     ['developer', 300],
     ['stop', 60],
   ]);
-  await open(page, `/film/run/${id}`);
   await page.keyboard.press('Space');
   await page.getByRole('button', { name: 'Note' }).focus();
   await page.keyboard.press('Space');
@@ -151,11 +145,10 @@ test('Space is the big button even while another one has the focus', async ({ pa
 test('Space pours even while a temperature is being typed; in a note it is a space', async ({
   page,
 }) => {
-  const id = await shortRoll(page, 'Typing', [
+  await openRun(page, 'Typing', [
     ['developer', 300],
     ['stop', 60],
   ]);
-  await open(page, `/film/run/${id}`);
   await page.keyboard.press('Space');
   await page.keyboard.press('t');
   await expect(page.getByRole('textbox')).toBeFocused();
@@ -173,11 +166,10 @@ test('Space pours even while a temperature is being typed; in a note it is a spa
 });
 
 test('what happened while the server was away is kept and written once', async ({ page }) => {
-  const id = await shortRoll(page, 'Server away', [
+  const id = await openRun(page, 'Server away', [
     ['developer', 300],
     ['stop', 60],
   ]);
-  await open(page, `/film/run/${id}`);
   await page.route('**/events/**', (route) => route.abort());
   await page.keyboard.press('Space');
   await expect(page.getByText('The server is away: 1 kept here')).toBeVisible();
@@ -188,11 +180,10 @@ test('what happened while the server was away is kept and written once', async (
 });
 
 test('a note is kept with the roll, during the run and at the desk', async ({ page }) => {
-  const id = await shortRoll(page, 'Noted', [
+  const id = await openRun(page, 'Noted', [
     ['developer', 300],
     ['stop', 60],
   ]);
-  await open(page, `/film/run/${id}`);
   await page.keyboard.press('Space');
   await page.keyboard.press('n');
   await expect(page.getByRole('textbox')).toBeFocused();
@@ -208,11 +199,10 @@ test('a note is kept with the roll, during the run and at the desk', async ({ pa
 });
 
 test('out of the run the roll lies in the sink with its clock', async ({ page }) => {
-  const id = await shortRoll(page, 'In the sink', [
+  const id = await openRun(page, 'In the sink', [
     ['developer', 300],
     ['stop', 60],
   ]);
-  await open(page, `/film/run/${id}`);
   await page.keyboard.press('Space');
   await page.keyboard.press('Escape');
   await expect(page).toHaveURL(/\/film$/);

@@ -4,6 +4,7 @@ import { fileURLToPath } from 'node:url';
 import { chromium, type Page } from '@playwright/test';
 import { defaultPreferences, type Preferences } from '../../app/src/lib/contract/preferences.ts';
 import { rollExample } from '../../app/src/lib/contract/roll.ts';
+import { stripRead } from '../../app/test/samples.ts';
 import { demoRecipes } from '../../app/src/lib/server/seeds/recipes.ts';
 import { freePort } from '../../tools/port.mjs';
 import { serve } from '../../tools/serve.mjs';
@@ -24,31 +25,8 @@ const filmDraft = {
   times: { fix: '3:30', wash: '6:00' },
 };
 const printDraft = {
-  title: 'Furnace hall, night shift',
-  negative: 'F-031 / 14',
-  enlarger: 'the tall enlarger',
-  lens: '80 mm at f/8',
-  head: '41.0 cm',
-  paper: 'Marrow fibre',
-  contrastSetId: 'filters',
-  settingId: '2',
-  lag: '0.2',
-  timerStep: '0.1',
-  kind: 'stops',
-  method: 'cover-up',
-  first: '5',
-  step: '⅓',
-  patches: '7',
-  highlight: 3,
-  highlightTone: 'VIII',
-  shadow: 4,
-  shadowTone: 'II',
-  wantedTwelfths: 2,
-  earlier: [],
-  areas: [
-    { name: 'glory hole', stops: '−⅓' },
-    { name: 'roof', stops: '+⅔' },
-  ],
+  ...stripRead,
+  areas: [{ name: 'glory hole', stops: '−⅓' }, ...stripRead.areas],
 };
 
 interface Shot {

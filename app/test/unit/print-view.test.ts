@@ -6,32 +6,10 @@ import { PrintBody } from '../../src/lib/contract/print.ts';
 import { nextStripDraft, printBody } from '../../src/lib/print/keep.ts';
 import { printView } from '../../src/lib/print/print-view.ts';
 import { rulerFor } from '../../src/lib/print/ruler.ts';
+import { stripRead } from '../samples.ts';
 import { check, fits } from '../../src/lib/server/validation.ts';
 
-const draft: PrintDraft = {
-  title: 'Furnace hall',
-  negative: 'R-118 / 14',
-  enlarger: 'the tall enlarger',
-  lens: '80 mm at f/8',
-  head: '41.0 cm',
-  paper: 'Marrow fibre',
-  contrastSetId: 'filters',
-  settingId: '2',
-  lag: '0.2',
-  timerStep: '0.1',
-  kind: 'stops',
-  method: 'cover-up',
-  first: '5',
-  step: '⅓',
-  patches: '7',
-  highlight: 3,
-  highlightTone: 'VIII',
-  shadow: 4,
-  shadowTone: 'II',
-  wantedTwelfths: 2,
-  earlier: [],
-  areas: [],
-};
+const draft: PrintDraft = { ...stripRead, areas: [] };
 const viewOf = (change: Partial<PrintDraft>) => printView({ ...draft, ...change });
 
 describe('the print page', () => {
