@@ -13,6 +13,12 @@ import { say } from './say.mjs';
 const CHECKS = [
   { name: 'types', args: ['npm', 'run', 'types', '--silent'] },
   { name: 'types of the tools', args: ['npx', 'tsc', '--project', 'tools'] },
+  {
+    name: 'types of the tools’ tests',
+    args: ['npx', 'tsc', '--noEmit', '--project', 'tools/test'],
+  },
+  { name: 'types of the benchmarks', args: ['npx', 'tsc', '--noEmit'] },
+  { name: 'types of the core’s tests', args: ['npx', 'tsc', '--noEmit', '--project', 'core/test'] },
   { name: 'lint', args: ['npx', 'eslint', '.', '--max-warnings=0'] },
   { name: 'format', args: ['npx', 'prettier', '--check', '--log-level=warn', '.'] },
 ];

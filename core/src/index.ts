@@ -10,6 +10,7 @@ export * from './film/cautions/index.ts';
 export type { Caution, DevelopmentFacts } from './film/cautions/caution.ts';
 export * from './film/activation-energy.ts';
 export * from './film/film-time.ts';
+export * from './film/drift.ts';
 export * from './film/push.ts';
 export * from './film/development.ts';
 export * from './chemistry/mix.ts';

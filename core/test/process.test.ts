@@ -248,3 +248,29 @@ describe('cues', () => {
     expect(cuesBetween(quick, stop, 0, 15_001).map((cue) => cue.kind)).toEqual(['time-up']);
   });
 });
+
+describe('a step that is given another time', () => {
+  const retimed = (seconds: number, at: number): ProcessEvent => ({
+    id: `retimed-${at}`,
+    atMs: at * 1000,
+    kind: 'retimed',
+    stepId: 'developer',
+    seconds,
+  });
+
+  it('ends at the new time, with its cues, and the plan’s time is kept', () => {
+    const events = [...soaked, retimed(520, 200)];
+    const moment = momentAt(events, 260);
+    expect(moment.current!.remainingSeconds).toBe(320);
+    expect(moment.record.steps[1]).toMatchObject({ plannedSeconds: 538, step: { seconds: 520 } });
+    const ends = cuesBetween(plan, events, 260_000, 1e9).filter(({ kind }) => kind === 'time-up');
+    expect(ends.map(({ atMs }) => atMs)).toEqual([580_000]);
+  });
+
+  it('the last one counts, and taken back the one before', () => {
+    const events = [...soaked, retimed(520, 200), retimed(550, 300)];
+    expect(momentAt(events, 310).current!.step.seconds).toBe(550);
+    const undo: ProcessEvent = { id: 'ru', atMs: 320_000, kind: 'undone', eventId: 'retimed-300' };
+    expect(momentAt([...events, undo], 330).current!.step.seconds).toBe(520);
+  });
+});

@@ -1,3 +1,4 @@
+import { findRoot } from '../numeric/find-root.ts';
 import { Refusal } from '../refusal.ts';
 import {
   DEFAULT_ACTIVATION_ENERGY,
@@ -124,6 +125,48 @@ function answer(
     activationEnergy,
     secondsPerDegree: warmer - seconds,
   };
+}
+
+/**
+ * The time at a temperature however far it is from the recipe's own: for summing up a drift, which may stray for a
+ * while where nobody would start.
+ * @param recipe with one or more points
+ * @param temperatureC °C
+ * @returns seconds
+ * @throws Refusal `recipe-without-time`, `recipe-same-temperature`
+ * @source as `filmTime`, without its limits
+ * @example
+ * unrefusedSeconds({ film: "Halden 400", boxSpeed: 400, developer: "Tansy", dilution: [1, 31], exposureIndex: 400, agitation: "each-minute", points: [{ temperatureC: 20, seconds: 600 }], source: "guess" }, 14) // ≈ 1020.9
+ */
+export function unrefusedSeconds(recipe: FilmRecipe, temperatureC: number): number {
+  const { lowC, highC } = answerableTemperatures(recipe);
+  const nearestC = Math.min(highC, Math.max(lowC, temperatureC));
+  const near = filmTime(recipe, nearestC);
+  return near.seconds / developmentRate(temperatureC, nearestC, near.activationEnergy);
+}
+
+/**
+ * The temperature at which a recipe takes a given time: the reverse question.
+ * @param recipe with one or more points
+ * @param seconds wanted, s
+ * @param factor what the recipe's time is multiplied by for push, agitation and the rest
+ * @returns °C
+ * @throws Refusal `time-out-of-reach` when no temperature that the recipe answers for takes that long
+ * @source `filmTime`, inverted
+ * @example
+ * temperatureFor({ film: "Halden 400", boxSpeed: 400, developer: "Tansy", dilution: [1, 31], exposureIndex: 400, agitation: "each-minute", points: [{ temperatureC: 20, seconds: 570 }, { temperatureC: 22, seconds: 470 }], source: "guess" }, 470, 1) // ≈ 22
+ */
+export function temperatureFor(recipe: FilmRecipe, seconds: number, factor: number): number {
+  const { lowC, highC } = answerableTemperatures(recipe);
+  const timeAt = (temperatureC: number) => filmTime(recipe, temperatureC).seconds * factor;
+  if (!(seconds <= timeAt(lowC) && seconds >= timeAt(highC))) {
+    throw new Refusal(
+      'time-out-of-reach',
+      '/seconds',
+      `Between ${lowC} and ${highC} °C, as far as this recipe answers, no temperature takes that long.`,
+    );
+  }
+  return findRoot((temperatureC) => timeAt(temperatureC) - seconds, lowC, highC, 1e-6);
 }
 
 /**

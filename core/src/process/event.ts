@@ -2,6 +2,7 @@
 export type ProcessEvent = { readonly id: string; readonly atMs: number } & (
   | { readonly kind: 'poured-in'; readonly stepId: string }
   | { readonly kind: 'poured-earlier'; readonly stepId: string; readonly seconds: number }
+  | { readonly kind: 'retimed'; readonly stepId: string; readonly seconds: number }
   | { readonly kind: 'temperature'; readonly temperatureC: number }
   | { readonly kind: 'note'; readonly text: string }
   | { readonly kind: 'finished' }

@@ -3,7 +3,9 @@ import type { ProcessPlan, ProcessStep } from './plan.ts';
 
 /** What became of one step of the plan. */
 export interface StepRecord {
+  /** The step with the time in force: the plan's, or the one it was given during the run. */
   readonly step: ProcessStep;
+  readonly plannedSeconds: number;
   /** When its clock started; undefined while it has not been poured in (or was skipped). */
   readonly startedAtMs?: number;
   /** When the next bath went in, or the process was finished. */
@@ -27,7 +29,7 @@ export interface ProcessRecord {
 
 /**
  * Reads a log into what happened to each step. A bath ends when the next one goes in; "poured earlier" moves a start
- * back, but never before the start of the bath before it.
+ * back, but never before the start of the bath before it; "retimed" gives a step another time from then on.
  * @param plan the steps
  * @param events in any order
  * @returns starts and ends in ms, readings and notes
@@ -38,6 +40,7 @@ export interface ProcessRecord {
 export function processRecord(plan: ProcessPlan, events: readonly ProcessEvent[]): ProcessRecord {
   const starts = new Map<string, number>();
   const order = plan.steps.map((step) => step.id);
+  const retimed = new Map<string, number>();
   let latest = -1;
   let finishedAtMs: number | undefined;
   const temperatures: TemperatureReading[] = [];
@@ -59,6 +62,7 @@ export function processRecord(plan: ProcessPlan, events: readonly ProcessEvent[]
       if (index === -1 || index !== latest) return;
       starts.set(stepId, Math.max(atMs - seconds * 1000, startBefore(index)));
     },
+    retimed: ({ stepId, seconds }) => retimed.set(stepId, seconds),
     temperature: ({ atMs, temperatureC }) => {
       const stepId = order[latest];
       temperatures.push({ atMs, temperatureC, ...(stepId !== undefined && { stepId }) });
@@ -73,15 +77,17 @@ export function processRecord(plan: ProcessPlan, events: readonly ProcessEvent[]
     (readers[event.kind] as (event: ProcessEvent) => void)(event);
   }
 
-  const steps = plan.steps.map((step, index): StepRecord => {
+  const steps = plan.steps.map((planned, index): StepRecord => {
+    const step = { ...planned, seconds: retimed.get(planned.id) ?? planned.seconds };
+    const base = { step, plannedSeconds: planned.seconds };
     const startedAtMs = starts.get(step.id);
-    if (startedAtMs === undefined) return { step };
+    if (startedAtMs === undefined) return base;
     const next = order
       .slice(index + 1)
       .map((id) => starts.get(id))
       .find((start) => start !== undefined);
     const endedAtMs = next ?? finishedAtMs;
-    return endedAtMs === undefined ? { step, startedAtMs } : { step, startedAtMs, endedAtMs };
+    return endedAtMs === undefined ? { ...base, startedAtMs } : { ...base, startedAtMs, endedAtMs };
   });
   return finishedAtMs === undefined
     ? { steps, temperatures, notes }

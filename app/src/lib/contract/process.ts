@@ -40,6 +40,7 @@ const stepId = text('The step’s id', 40, 1);
 const kinds: { [Kind in CoreEvent['kind']]: TProperties } = {
   'poured-in': { stepId },
   'poured-earlier': { stepId, seconds: seconds('How long ago it was poured') },
+  retimed: { stepId, seconds: seconds('The time from now on') },
   temperature: { temperatureC: temperatureC() },
   note: { text: text('The note', 1000, 1) },
   finished: {},

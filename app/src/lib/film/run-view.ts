@@ -39,10 +39,11 @@ export interface BarPart {
 /** Space between two parts of the bar, per cent. */
 const GAP = 0.25;
 
-function barOf(plan: ProcessPlan, moment: ProcessMoment): BarPart[] {
-  const total = plan.steps.reduce((sum, step) => sum + step.seconds, 0);
+function barOf(moment: ProcessMoment): BarPart[] {
+  const steps = moment.record.steps.map(({ step }) => step);
+  const total = steps.reduce((sum, step) => sum + step.seconds, 0);
   let x = 0;
-  return plan.steps.map((step, index) => {
+  return steps.map((step, index) => {
     const width = (100 * step.seconds) / total;
     const { current, record } = moment;
     const state = record.steps[index]!;
@@ -77,7 +78,7 @@ const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1
 /** Reads a moment of the process as the words of the screen. */
 export function runView(plan: ProcessPlan, moment: ProcessMoment): RunView {
   const { current, next } = moment;
-  const bar = barOf(plan, moment);
+  const bar = barOf(moment);
   const following = next && stepKind(next.step.kind).inSentence;
   if (!current) {
     const first = plan.steps[0]!;

@@ -23,26 +23,31 @@ export interface LogLine {
 
 /** Planned and real times, step by step. */
 export function stepLines(roll: Roll, events: readonly ProcessEvent[]): StepLine[] {
-  return processRecord(roll.plan, events).steps.map(({ step, startedAtMs, endedAtMs }) => {
-    const real =
-      startedAtMs !== undefined && endedAtMs !== undefined
-        ? (endedAtMs - startedAtMs) / 1000
-        : undefined;
-    const off = real === undefined ? 0 : Math.round(real - step.seconds);
-    return {
-      id: step.id,
-      name: stepKind(step.kind).name,
-      planned: clockTime(step.seconds),
-      real:
-        real !== undefined
-          ? clockTime(real)
-          : startedAtMs === undefined
-            ? 'not poured'
-            : 'in it now',
-      difference: off === 0 ? '' : `${off > 0 ? '+' : '−'}${clockTime(Math.abs(off))}`,
-      ...(startedAtMs !== undefined && { startedAtMs }),
-    };
-  });
+  return processRecord(roll.plan, events).steps.map(
+    ({ step, plannedSeconds, startedAtMs, endedAtMs }) => {
+      const real =
+        startedAtMs !== undefined && endedAtMs !== undefined
+          ? (endedAtMs - startedAtMs) / 1000
+          : undefined;
+      const off = real === undefined ? 0 : Math.round(real - step.seconds);
+      return {
+        id: step.id,
+        name: stepKind(step.kind).name,
+        planned:
+          step.seconds === plannedSeconds
+            ? clockTime(plannedSeconds)
+            : `${clockTime(plannedSeconds)} → ${clockTime(step.seconds)}`,
+        real:
+          real !== undefined
+            ? clockTime(real)
+            : startedAtMs === undefined
+              ? 'not poured'
+              : 'in it now',
+        difference: off === 0 ? '' : `${off > 0 ? '+' : '−'}${clockTime(Math.abs(off))}`,
+        ...(startedAtMs !== undefined && { startedAtMs }),
+      };
+    },
+  );
 }
 
 /** Every event in words, oldest first. */
@@ -57,6 +62,8 @@ export function logLines(roll: Roll, events: readonly ProcessEvent[], unit: Unit
       'poured-in': ({ stepId }) => `${nameOf(stepId)} went in`,
       'poured-earlier': ({ stepId, seconds }) =>
         `${nameOf(stepId)} had gone in ${clockTime(seconds)} before`,
+      retimed: ({ stepId, seconds }) =>
+        `${nameOf(stepId)} to end at ${clockTime(seconds)}, by its temperature`,
       temperature: ({ temperatureC }) => `${degrees(temperatureC, unit)} read`,
       note: ({ text }) => text,
       finished: () => 'Finished',

@@ -1,0 +1,144 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  driftedEnd,
+  filmTime,
+  temperatureAfter,
+  temperatureCourse,
+  temperatureFor,
+  unrefusedSeconds,
+  type FilmRecipe,
+} from '../src/index.ts';
+import { at, singleRecipe, tableRecipe } from './recipes.ts';
+
+const ten: FilmRecipe = { ...singleRecipe, points: [{ temperatureC: 20, seconds: 600 }] };
+const started = [{ seconds: 0, temperatureC: 20 }];
+
+describe('a tank that drifts', () => {
+  it.each([
+    [16, 30, at(10, 33)],
+    [27, 25, at(9, 4)],
+  ])('10:00 at 20 °C in a %i °C room, τ %i min', (ambientC, minutes, end) => {
+    const drift = { ambientC, timeConstantSeconds: minutes * 60 };
+    const { endSeconds } = driftedEnd({ recipe: ten, factor: 1, readings: started, drift });
+    expect(Math.abs(endSeconds - end)).toBeLessThan(0.51);
+  });
+
+  it('without a drift ends when its temperature says', () => {
+    const { endSeconds, endC } = driftedEnd({ recipe: ten, factor: 1, readings: started });
+    expect(endSeconds).toBeCloseTo(600, 6);
+    expect(endC).toBe(20);
+  });
+
+  it('counts the factor of push and the rest', () => {
+    expect(driftedEnd({ recipe: ten, factor: 1.4, readings: started }).endSeconds).toBeCloseTo(
+      840,
+      6,
+    );
+  });
+
+  it('goes by the recipe’s own points where it has them', () => {
+    const readings = [{ seconds: 0, temperatureC: 22 }];
+    expect(driftedEnd({ recipe: tableRecipe, factor: 1, readings }).endSeconds).toBeCloseTo(470, 6);
+  });
+
+  it('joins readings by straight lines and goes on by Newton from the last one', () => {
+    const drift = { ambientC: 16, timeConstantSeconds: 1800 };
+    const course = temperatureCourse([{ seconds: 200, temperatureC: 19 }, ...started], drift);
+    expect(course(-5)).toBe(20);
+    expect(course(100)).toBeCloseTo(19.5);
+    expect(course(200)).toBe(19);
+    expect(course(500)).toBeCloseTo(temperatureAfter(19, drift, 300));
+  });
+
+  it('a colder reading moves the end back, a warmer one forward', () => {
+    const end = (temperatureC: number) =>
+      driftedEnd({ recipe: ten, factor: 1, readings: [...started, { seconds: 240, temperatureC }] })
+        .endSeconds;
+    expect(end(19)).toBeGreaterThan(600);
+    expect(end(21)).toBeLessThan(600);
+    expect(end(20)).toBeCloseTo(600, 6);
+  });
+
+  it('wants a temperature and a time constant, and gives up on ice', () => {
+    const ice = { ambientC: -60, timeConstantSeconds: 60 };
+    expect(() => driftedEnd({ recipe: ten, factor: 1, readings: [] })).toThrow(
+      /wants a temperature/,
+    );
+    expect(() => temperatureCourse(started, { ambientC: 16, timeConstantSeconds: 0 })).toThrow(
+      /some time/,
+    );
+    expect(() => driftedEnd({ recipe: ten, factor: 1, readings: started, drift: ice })).toThrow(
+      /six hours/,
+    );
+  });
+
+  it('agrees with a plain sum of thin slices', () => {
+    const readings = fc
+      .array(
+        fc.record({
+          seconds: fc.integer({ min: 0, max: 500 }),
+          temperatureC: fc.double({ min: 17, max: 24, noNaN: true }),
+        }),
+        { minLength: 1, maxLength: 5 },
+      )
+      .map((list) => [...new Map(list.map((reading) => [reading.seconds, reading])).values()]);
+    const drifts = fc.record({
+      ambientC: fc.double({ min: 12, max: 30, noNaN: true }),
+      timeConstantSeconds: fc.integer({ min: 300, max: 4000 }),
+    });
+    fc.assert(
+      fc.property(readings, drifts, (read, drift) => {
+        const { endSeconds } = driftedEnd({
+          recipe: tableRecipe,
+          factor: 1,
+          readings: read,
+          drift,
+        });
+        const course = temperatureCourse(read, drift);
+        const slice = 0.05;
+        let done = 0;
+        let seconds = 0;
+        while (done < 1) {
+          done += slice / unrefusedSeconds(tableRecipe, course(seconds + slice / 2));
+          seconds += slice;
+        }
+        expect(Math.abs(endSeconds - seconds)).toBeLessThan(0.15);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('a colder room never ends sooner', () => {
+    const room = fc.double({ min: 10, max: 30, noNaN: true });
+    fc.assert(
+      fc.property(room, room, (a, b) => {
+        const end = (ambientC: number) =>
+          driftedEnd({
+            recipe: ten,
+            factor: 1,
+            readings: started,
+            drift: { ambientC, timeConstantSeconds: 1500 },
+          }).endSeconds;
+        if (a <= b) expect(end(a)).toBeGreaterThanOrEqual(end(b) - 1e-9);
+      }),
+    );
+  });
+});
+
+describe('the reverse question', () => {
+  it('finds the temperature that takes a time', () => {
+    expect(temperatureFor(tableRecipe, 470, 1)).toBeCloseTo(22, 4);
+    expect(temperatureFor(tableRecipe, 538, 1)).toBeCloseTo(20.6, 1);
+    expect(() => temperatureFor(tableRecipe, 60, 1)).toThrow(/no temperature takes that long/);
+  });
+
+  it('and the time back', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 15.1, max: 26.9, noNaN: true }), (temperatureC) => {
+        const { seconds } = filmTime(tableRecipe, temperatureC);
+        expect(temperatureFor(tableRecipe, seconds * 1.4, 1.4)).toBeCloseTo(temperatureC, 3);
+      }),
+    );
+  });
+});
