@@ -94,7 +94,7 @@ test('undo takes a pour back, and the log keeps both', async ({ page }) => {
   await expect(page.getByText('Taken back')).toBeVisible();
 });
 
-test('a temperature off by more than 0.3 °C is said, with the time it would mean', async ({
+test('a temperature off by more than 0.3 °C is said, and the end can follow it', async ({
   page,
 }) => {
   await openRun(page, 'Warm', [
@@ -112,7 +112,39 @@ test('a temperature off by more than 0.3 °C is said, with the time it would mea
   await expect(
     page.getByText('21.4° is more than 0.3 °C from what the time was worked out for.'),
   ).toBeVisible();
-  await expect(page.getByText(/would be 8:1\d/)).toBeVisible();
+  const before = await page.getByTestId('clock').textContent();
+  await page.getByRole('button', { name: /^End it at \d+:\d\d by what was read$/ }).click();
+  await expect(page.getByText(/End moved \d+:\d\d (later|earlier), to/)).toBeVisible();
+  await expect(page.getByTestId('clock')).not.toHaveText(before ?? '');
+  await page.keyboard.press('u');
+  await expect(page.getByRole('button', { name: /^End it at/ })).toBeVisible();
+});
+
+test('where the drift is followed a reading moves the end by itself, and says by how much', async ({
+  page,
+}) => {
+  await open(page, '/film');
+  await page.getByRole('button', { name: /^Recipe:/ }).click();
+  await page.getByRole('radio', { name: /Halden 400 in Tansy 1\+31 EI 400/ }).click();
+  await page.getByLabel('Developer reads').fill('20.6');
+  await page.getByRole('button', { name: /^Temperature of the room/ }).click();
+  await page.getByRole('textbox', { name: /^Temperature of the room/ }).fill('16');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/In a room of 16° the tank drifts to 19/)).toBeVisible();
+  await expect(page.getByTestId('time')).toHaveText('9:33');
+  await page.getByRole('button', { name: /^Pre-soak, time/ }).click();
+  await page.getByRole('button', { name: 'Leave it out' }).click();
+  await page.getByRole('button', { name: 'Take it to the sink' }).click();
+  await expect(page).toHaveURL(/\/film\/run\//);
+  await expect(page.getByTestId('clock')).toHaveText('9:33');
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('hands')).toHaveText('Keep turning it, gently');
+  await page.keyboard.press('t');
+  await expect(page.getByRole('textbox')).toBeFocused();
+  await page.keyboard.type('21.5');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/End moved 0:\d\d earlier, to 8:\d\d\./)).toBeVisible();
+  await expect(page.getByTestId('clock')).toHaveText(/^8:/);
 });
 
 test('baths more than 3 °C apart are said in the bath where it is read', async ({ page }) => {

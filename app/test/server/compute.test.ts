@@ -96,6 +96,16 @@ describe('compute', () => {
     ]);
   });
 
+  it('the worked drifts', async () => {
+    const { request } = operations.find(({ id }) => id === 'drift')!.example;
+    const end = async (ambientC: number, timeConstantSeconds: number) => {
+      const drift = { ambientC, timeConstantSeconds };
+      return (await ask('drift', { ...(request as object), drift })).body.endSeconds;
+    };
+    expect(Math.round(await end(16, 1800))).toBe(10 * 60 + 33);
+    expect(Math.round(await end(27, 1500))).toBe(9 * 60 + 4);
+  });
+
   it('push and pull are said so that nobody swaps them', async () => {
     const sentence = async (boxSpeed: number, exposureIndex: number) =>
       (await ask('push', { boxSpeed, exposureIndex })).body.sentence;
@@ -109,7 +119,7 @@ describe('compute', () => {
   it('an unknown calculation names those there are', async () => {
     const { status, body } = await ask('horoscope', {});
     expect(status).toBe(404);
-    expect(body.detail).toContain('film-time, push');
+    expect(body.detail).toContain('film-time, drift');
   });
 
   it.each([

@@ -1,8 +1,12 @@
+import { processRecord } from '@katachron/core';
 import { describe, expect, it } from 'vitest';
 import type { FilmDraft } from '../../src/lib/contract/drafts.ts';
 import type { Recipe } from '../../src/lib/contract/recipe.ts';
 import { timeChart } from '../../src/lib/film/chart.ts';
 import { filmView, readingAdvice } from '../../src/lib/film/film-view.ts';
+import { developerReadings, expectedC, followedSeconds } from '../../src/lib/film/follow.ts';
+import { rollExample } from '../../src/lib/contract/roll.ts';
+import { movedSentence } from '../../src/lib/words/drift.ts';
 import { readRecipe, type RecipeForm } from '../../src/lib/film/recipe-form.ts';
 import { demoRecipes } from '../../src/lib/server/seeds/recipes.ts';
 
@@ -124,6 +128,91 @@ describe('the film page', () => {
   it('without recipes there is none', () => {
     expect(filmView(draft, [], white)).toMatchObject({ lines: expect.any(Array), reasons: [] });
     expect(filmView(draft, [], white).recipe).toBeUndefined();
+  });
+});
+
+describe('the drift of the tank', () => {
+  it('moves the time, and says why', () => {
+    const view = viewOf({ room: '16', follows: '30' });
+    expect(Math.round(view.development!.seconds)).toBe(538);
+    expect(view.seconds).toBeGreaterThan(560);
+    expect(view.reasons.at(-1)).toMatch(
+      /^In a room of 16° the tank drifts to 19\.3°, so it is done at 9:33 instead of 8:58\.$/,
+    );
+    expect(view.plan!.steps[1]!.seconds).toBe(Math.round(view.seconds!));
+    expect(view.drift).toEqual({ ambientC: 16, timeConstantSeconds: 1800 });
+  });
+
+  it('takes half an hour when nobody says otherwise, and reads the room in the unit chosen', () => {
+    const view = viewOf({ room: '60.8', temperature: '69.08' }, { unit: 'F' });
+    expect(view.drift!.ambientC).toBeCloseTo(16);
+    expect(view.drift!.timeConstantSeconds).toBe(1800);
+  });
+
+  it.each([
+    [{ room: 'cold' }, 'room'],
+    [{ room: '16', follows: 'soon' }, 'follows'],
+    [{ room: '16', follows: '0' }, 'follows'],
+  ] as const)('%j has its sentence, and the steady time stays', (change, field) => {
+    const view = viewOf(change);
+    expect(view.troubles[field]).toMatch(/\w/);
+    expect(Math.round(view.seconds!)).toBe(538);
+  });
+
+  it('moved by a reading, says by how much', () => {
+    expect(movedSentence(538, 520)).toBe('End moved 0:18 earlier, to 8:40.');
+    expect(movedSentence(538, 561)).toBe('End moved 0:23 later, to 9:21.');
+    expect(movedSentence(538, 538)).toBe('The end stays at 8:58.');
+  });
+});
+
+describe('the reverse question', () => {
+  it('names the temperature', () => {
+    expect(viewOf({ atLeast: '7:50' }).reverse).toBe('22° or cooler takes 7:50 or longer.');
+    expect(viewOf({ atLeast: '1:00' }).troubles.atLeast).toContain(
+      'no temperature takes that long',
+    );
+    expect(viewOf({ atLeast: 'long' }).troubles.atLeast).toContain('3:30');
+  });
+});
+
+describe('a run whose drift is followed', () => {
+  const roll = {
+    ...rollExample,
+    temperatureC: 20,
+    recipe: { ...demoRecipes[0]!.body, points: [{ temperatureC: 20, seconds: 600 }] },
+    drift: { ambientC: 16, timeConstantSeconds: 1800 },
+  };
+  const start = [{ seconds: 0, temperatureC: 20 }];
+
+  it('ends where the drift foretells, and each reading moves that', () => {
+    expect(followedSeconds(roll, start)).toBe(633);
+    expect(followedSeconds(roll, [...start, { seconds: 300, temperatureC: 20 }])).toBeLessThan(633);
+    expect(followedSeconds(roll, [...start, { seconds: 300, temperatureC: 18 }])).toBeGreaterThan(
+      633,
+    );
+  });
+
+  it('expects the reading that the drift foretells', () => {
+    expect(expectedC(roll, start, 600)).toBeCloseTo(18.87, 1);
+    expect(expectedC({ ...roll, drift: undefined }, start, 600)).toBe(20);
+    expect(readingAdvice(roll, 18.9, true, expectedC(roll, start, 600))).toBeUndefined();
+    expect(readingAdvice(roll, 20, true, expectedC(roll, start, 600))).toMatchObject({
+      kind: 'developer-off',
+    });
+  });
+
+  it('takes its readings from the developer alone', () => {
+    const record = processRecord(roll.plan, [
+      { id: 'a', kind: 'poured-in', stepId: 'developer', atMs: 1000 },
+      { id: 'b', kind: 'temperature', temperatureC: 19.5, atMs: 61_000 },
+      { id: 'c', kind: 'poured-in', stepId: 'stop', atMs: 600_000 },
+      { id: 'd', kind: 'temperature', temperatureC: 15, atMs: 610_000 },
+    ]);
+    expect(developerReadings(roll, record)).toEqual([
+      { seconds: 0, temperatureC: 20 },
+      { seconds: 60, temperatureC: 19.5 },
+    ]);
   });
 });
 

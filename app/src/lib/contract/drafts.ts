@@ -15,6 +15,11 @@ export const FilmDraft = Type.Object(
     exposureIndex: typed,
     temperature: typed,
     volume: typed,
+    /** The room's temperature and the tank's time constant in minutes, where the drift is followed. */
+    room: Type.Optional(typed),
+    follows: Type.Optional(typed),
+    /** The reverse question: a time that the development should at least take. */
+    atLeast: Type.Optional(typed),
     kinds: Type.Array(stepKindId, { maxItems: 12 }),
     /** Own times of the steps, as typed. */
     times: Type.Record(Type.String({ maxLength: 20 }), typed, { maxProperties: 12 }),

@@ -27,6 +27,20 @@ export const uuid = (title: string) => Type.String({ title, format: 'uuid' });
 export const temperatureC = (title = 'The temperature') =>
   Type.Number({ title, minimum: 0, maximum: 60, description: '°C' });
 
+/** How a tank follows the room it stands in. */
+export const ambientC = Type.Number({
+  title: 'The temperature of the room',
+  minimum: -20,
+  maximum: 60,
+  description: '°C',
+});
+export const timeConstantSeconds = Type.Number({
+  title: 'How long the tank takes to follow the room',
+  minimum: 60,
+  maximum: 86_400,
+  description: 's',
+});
+
 export const seconds = (title: string) =>
   Type.Number({ title, exclusiveMinimum: 0, maximum: 86_400, description: 's' });
 

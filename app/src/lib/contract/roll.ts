@@ -1,5 +1,6 @@
 import Type, { type Static } from 'typebox';
 import {
+  ambientC,
   filmSpeed,
   instantMs,
   oneOf,
@@ -7,6 +8,7 @@ import {
   seconds,
   temperatureC,
   text,
+  timeConstantSeconds,
   uuid,
   version,
   volumeMl,
@@ -23,6 +25,13 @@ export const RollBody = Type.Object(
     temperatureC: temperatureC('The temperature of the developer'),
     developmentSeconds: seconds('The development time'),
     volumeMl: Type.Optional(volumeMl('The volume')),
+    /** How the tank drifts, where that is followed. */
+    drift: Type.Optional(
+      Type.Object(
+        { ambientC, timeConstantSeconds },
+        { title: 'The drift', additionalProperties: false },
+      ),
+    ),
     plan: ProcessPlan,
     madeAtMs: instantMs('When the plan was made'),
   },

@@ -1,8 +1,10 @@
 import {
   agitationScheme,
   cautionsFor,
+  Refusal,
   development,
   developmentCautions,
+  driftedEnd,
   filmPlan,
   formatDilution,
   mixFor,
@@ -11,6 +13,7 @@ import {
   type Development,
   type ProcessPlan,
   type StepKindId,
+  type TankDrift,
 } from '@katachron/core';
 import type { FilmDraft } from '../contract/drafts.ts';
 import type { Preferences } from '../contract/preferences.ts';
@@ -20,6 +23,7 @@ import { attempt } from '../words/attempt.ts';
 import { parseDecimal } from '../words/decimal.ts';
 import { clockTime, parseDuration } from '../words/duration.ts';
 import { filmReason } from '../words/film-reason.ts';
+import { driftSentence, reverseSentence } from '../words/drift.ts';
 import { pushSentence } from '../words/push.ts';
 import { parseTemperature } from '../words/temperature.ts';
 import { millilitres } from '../words/volume.ts';
@@ -42,12 +46,20 @@ export interface FilmView {
   readonly exposureIndex?: number;
   readonly temperatureC?: number;
   readonly development?: Development;
+  /** The time to develop for: the development's, or where the drift is followed the time at which it is done. */
+  readonly seconds?: number;
+  readonly drift?: TankDrift;
   /** Why there is no time, when there is none. */
   readonly refusal?: string;
+  /** The answer to the reverse question. */
+  readonly reverse?: string;
   readonly troubles: {
     readonly temperature?: string;
     readonly exposureIndex?: string;
     readonly volume?: string;
+    readonly room?: string;
+    readonly follows?: string;
+    readonly atLeast?: string;
   };
   readonly reasons: readonly string[];
   readonly cautions: readonly string[];
@@ -105,8 +117,29 @@ export function filmView(
     recipe && volume.value !== undefined
       ? attempt(() => mixFor(volume.value, recipe.dilution))
       : undefined;
+  const drifting = driftOf(draft, unit);
+  const drifted =
+    recipe && time && temperature.value !== undefined && drifting.value
+      ? attempt(() =>
+          driftedEnd({
+            recipe,
+            factor: time.pushFactor,
+            readings: [{ seconds: 0, temperatureC: temperature.value }],
+            drift: drifting.value,
+          }),
+        )
+      : undefined;
+  const developmentSeconds = drifted?.value?.endSeconds ?? time?.seconds;
+  const asked = draft.atLeast?.trim()
+    ? attempt(() => parseDuration(draft.atLeast ?? '', '/atLeast'))
+    : undefined;
+  const reverse =
+    recipe && time && asked?.value !== undefined
+      ? attempt(() => reverseSentence(recipe, asked.value, time.pushFactor, unit))
+      : undefined;
+  const reverseTrouble = asked?.trouble ?? reverse?.trouble;
   const seconds = ownTimes(draft);
-  const lines = planKinds.map((kind) => planLine(kind, draft, time?.seconds));
+  const lines = planKinds.map((kind) => planLine(kind, draft, developmentSeconds));
   const sound = lines.every(({ trouble }) => trouble === undefined);
   const push =
     recipe && exposureIndex !== undefined
@@ -121,14 +154,28 @@ export function filmView(
     ...(exposureIndex !== undefined && { exposureIndex }),
     ...(temperature.value !== undefined && { temperatureC: temperature.value }),
     ...(time && { development: time }),
+    ...(developmentSeconds !== undefined && { seconds: developmentSeconds }),
+    ...(drifting.value && { drift: drifting.value }),
+    ...(reverse?.value && { reverse: reverse.value }),
     ...(worked?.trouble && { refusal: worked.trouble }),
     troubles: {
       ...(temperature.trouble &&
         draft.temperature.trim() !== '' && { temperature: temperature.trouble }),
       ...(exposureTrouble && { exposureIndex: exposureTrouble }),
       ...(volumeTrouble && { volume: volumeTrouble }),
+      ...drifting.troubles,
+      ...(drifted?.trouble && { room: drifted.trouble }),
+      ...(reverseTrouble && { atLeast: reverseTrouble }),
     },
-    reasons: recipe && time ? filmReason(recipe, time, unit) : [],
+    reasons:
+      recipe && time
+        ? [
+            ...filmReason(recipe, time, unit),
+            ...(drifted?.value && drifting.value
+              ? [driftSentence(time.seconds, drifted.value, drifting.value, unit)]
+              : []),
+          ]
+        : [],
     cautions: developmentCautions
       .filter(({ id }) => time?.cautions.includes(id))
       .map(({ sentence }) => sentence),
@@ -143,7 +190,7 @@ export function filmView(
       recipe &&
       sound && {
         plan: filmPlan({
-          developmentSeconds: Math.round(time.seconds),
+          developmentSeconds: Math.round(developmentSeconds ?? time.seconds),
           agitation: recipe.agitation,
           kinds: ['developer', ...draft.kinds],
           seconds,
@@ -152,6 +199,34 @@ export function filmView(
         }),
       }),
   };
+}
+
+/** How long a small tank takes to follow the room unless somebody says otherwise, minutes. */
+export const USUAL_FOLLOW_MINUTES = 30;
+
+/** The drift that was asked for: a room, and how long the tank takes to follow it. */
+function driftOf(
+  draft: FilmDraft,
+  unit: Preferences['unit'],
+): { value?: TankDrift; troubles: { room?: string; follows?: string } } {
+  if (!draft.room?.trim()) return { troubles: {} };
+  const room = attempt(() => parseTemperature(draft.room ?? '', unit, '/room'));
+  const follows = attempt(() => {
+    if (!draft.follows?.trim()) return USUAL_FOLLOW_MINUTES;
+    const sentence = 'Type how many minutes the tank takes to follow the room, for example 30.';
+    const minutes = parseDecimal(draft.follows, '/follows', sentence);
+    if (minutes < 1 || minutes > 1440) throw new Refusal('follows', '/follows', sentence);
+    return minutes;
+  });
+  if (room.value === undefined || follows.value === undefined) {
+    return {
+      troubles: {
+        ...(room.trouble && { room: room.trouble }),
+        ...(follows.trouble && { follows: follows.trouble }),
+      },
+    };
+  }
+  return { value: { ambientC: room.value, timeConstantSeconds: follows.value * 60 }, troubles: {} };
 }
 
 /** Times typed for steps, s, those that can be read. */
@@ -202,14 +277,15 @@ export type ReadingAdvice =
   | { readonly kind: 'baths-apart'; readonly sentence: string };
 
 /**
- * What a reading means for the run: in the developer, against the temperature of its time; in any other bath, against
- * the developer's.
+ * What a reading means for the run: in the developer, against what it should read by now; in any other bath, against
+ * the developer's temperature.
  * @returns undefined while it is near enough
  */
 export function readingAdvice(
   roll: Pick<RollBody, 'recipe' | 'temperatureC' | 'exposureIndex'>,
   readC: number,
   inDeveloper: boolean,
+  expectedC: number = roll.temperatureC,
 ): ReadingAdvice | undefined {
   if (!inDeveloper) {
     const facts = { seconds: Infinity, temperatureC: 20, pastTable: false };
@@ -217,7 +293,7 @@ export function readingAdvice(
     const said = developmentCautions.find(({ id }) => apart.includes(id));
     return said && { kind: 'baths-apart', sentence: said.sentence };
   }
-  if (Math.abs(readC - roll.temperatureC) <= TEMPERATURE_TOLERANCE + 1e-9) return undefined;
+  if (Math.abs(readC - expectedC) <= TEMPERATURE_TOLERANCE + 1e-9) return undefined;
   const { value } = attempt(() => development(roll.recipe, readC, roll.exposureIndex));
   return { kind: 'developer-off', ...(value && { seconds: value.seconds }) };
 }

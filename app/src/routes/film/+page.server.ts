@@ -18,6 +18,6 @@ const emptyDraft: FilmDraft = {
 export async function load({ cookies }) {
   return {
     recipes: await forPage(() => recipes.all()),
-    draft: kept(cookies, cookieNames.film, FilmDraft) ?? emptyDraft,
+    draft: { ...emptyDraft, ...kept(cookies, cookieNames.film, FilmDraft) },
   };
 }

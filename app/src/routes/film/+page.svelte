@@ -5,7 +5,7 @@
   import { put } from '$lib/api/client.ts';
   import type { Roll } from '$lib/contract/roll.ts';
   import { timeChart } from '$lib/film/chart.ts';
-  import { filmView } from '$lib/film/film-view.ts';
+  import { USUAL_FOLLOW_MINUTES, filmView } from '$lib/film/film-view.ts';
   import TimeChart from '$lib/film/TimeChart.svelte';
   import { useDesk } from '$lib/light/desk.svelte.ts';
   import Button from '$lib/ui/Button.svelte';
@@ -85,7 +85,8 @@
       recipe: body,
       exposureIndex,
       temperatureC,
-      developmentSeconds: development.seconds,
+      developmentSeconds: view.seconds ?? development.seconds,
+      ...(view.drift && { drift: view.drift }),
       ...(volumeMl !== undefined && { volumeMl }),
       plan,
       madeAtMs,
@@ -161,7 +162,7 @@
   <div class="mt-6 grid gap-x-14 gap-y-8 lg:grid-cols-[330px_minmax(0,1fr)_330px]">
     <section aria-label="The time">
       <p class="numeral text-[112px] lg:text-[132px]" aria-live="polite" data-testid="time">
-        {development ? clockTime(development.seconds) : '–:––'}
+        {view.seconds === undefined ? '–:––' : clockTime(view.seconds)}
       </p>
       <div class="mt-8 flex items-end justify-between">
         <label for="temperature" class="text-soft">Developer reads</label>
@@ -194,6 +195,39 @@
         {#each view.cautions as sentence (sentence)}
           <p class="reason text-caution">{sentence}</p>
         {/each}
+        <p class="leading-relaxed text-soft">
+          <SlotText
+            label="Temperature of the room, °{unit}"
+            bind:value={() => draft.room ?? '', (room) => (draft.room = room)}
+            empty="Follow the drift"
+            before="Room "
+            after="°"
+            numeric
+            maxlength={8}
+            trouble={view.troubles.room}
+            hint="The tank drifts towards it. Left empty, it is taken to stay as it is."
+          />{#if draft.room?.trim()}, the tank follows in
+            <SlotText
+              label="The tank follows the room in, minutes"
+              bind:value={() => draft.follows ?? '', (follows) => (draft.follows = follows)}
+              empty="{USUAL_FOLLOW_MINUTES} min"
+              after=" min"
+              numeric
+              maxlength={8}
+              trouble={view.troubles.follows}
+              hint="After this long 63 % of the difference is gone."
+            />{/if}. I want
+          <SlotText
+            label="The development should take at least"
+            bind:value={() => draft.atLeast ?? '', (atLeast) => (draft.atLeast = atLeast)}
+            empty="a longer time"
+            before="at least "
+            maxlength={8}
+            trouble={view.troubles.atLeast}
+            hint="As 6:00: says at which temperature."
+          />{view.reverse ? ': ' : '.'}
+          {#if view.reverse}<span class="text-ink">{view.reverse}</span>{/if}
+        </p>
       </div>
     </section>
 

@@ -1,5 +1,6 @@
 import { burnOperation } from './burn.ts';
 import { contrastOperation } from './contrast.ts';
+import { driftOperation } from './drift.ts';
 import { filmTimeOperation } from './film-time.ts';
 import type { Operation } from './operation.ts';
 import { processOperation } from './process.ts';
@@ -10,6 +11,7 @@ import { stripOperation } from './strip.ts';
 /** Every calculation of the open interface, in the order of the work. */
 export const operations = [
   filmTimeOperation,
+  driftOperation,
   pushOperation,
   processOperation,
   stripOperation,

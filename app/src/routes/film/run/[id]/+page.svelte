@@ -6,6 +6,7 @@
   import { onMount } from 'svelte';
   import { useWetSide } from '$lib/clock/wet-side.svelte.ts';
   import { TEMPERATURE_TOLERANCE, readingAdvice } from '$lib/film/film-view.ts';
+  import { developerReadings, expectedC, followedSeconds } from '$lib/film/follow.ts';
   import RunBar from '$lib/film/RunBar.svelte';
   import { runView } from '$lib/film/run-view.ts';
   import { useDesk } from '$lib/light/desk.svelte.ts';
@@ -14,6 +15,7 @@
   import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
   import { onEnter } from '$lib/ui/on-enter.ts';
   import { attempt } from '$lib/words/attempt.ts';
+  import { movedSentence } from '$lib/words/drift.ts';
   import { clockTime, parseDuration } from '$lib/words/duration.ts';
   import { degrees, parseTemperature } from '$lib/words/temperature.ts';
 
@@ -32,9 +34,20 @@
   const inDeveloper = $derived(
     plan.steps.find(({ id }) => id === lastReading?.stepId)?.kind === 'developer',
   );
+  const readings = $derived(developerReadings(roll, moment.record));
+  const expected = $derived(expectedC(roll, readings.slice(0, -1), readings.at(-1)?.seconds ?? 0));
   const advice = $derived(
-    lastReading && readingAdvice(roll, lastReading.temperatureC, inDeveloper),
+    lastReading && readingAdvice(roll, lastReading.temperatureC, inDeveloper, expected),
   );
+  const developing = $derived(
+    moment.current?.step.kind === 'developer' ? moment.current : undefined,
+  );
+  /** The end by all readings, where it is not yet the end in force. */
+  const followed = $derived.by(() => {
+    if (!developing || readings.length < 2) return undefined;
+    const seconds = attempt(() => followedSeconds(roll, readings)).value;
+    return seconds === developing.step.seconds ? undefined : seconds;
+  });
   let opened = $state<'temperature' | 'late' | 'note'>();
   let typed = $state('');
   let trouble = $state<string>();
@@ -72,7 +85,7 @@
     { key: 't', does: 'write a temperature down', run: () => open('temperature') },
     { key: 'l', does: '“I poured some time ago”', run: () => open('late') },
     { key: 'n', does: 'note', run: () => open('note') },
-    { key: 'u', does: 'undo the last pour', run: undo },
+    { key: 'u', does: 'undo the last pour, or the last moved end', run: undo },
     {
       key: 's',
       does: 'sound on or off',
@@ -111,7 +124,17 @@
       read.trouble ?? (read.value > 60 || read.value < 0 ? 'That is no bath for film.' : undefined);
     if (trouble || read.value === undefined) return;
     wetSide.record(roll.id, { kind: 'temperature', temperatureC: read.value });
+    // Where the drift is followed a reading moves the end by itself; otherwise it is offered.
+    if (roll.drift) follow();
     close();
+  }
+
+  /** Ends the developer when all that was read says that it is done. */
+  function follow() {
+    if (!developing || followed === undefined) return;
+    const { step } = developing;
+    said = movedSentence(step.seconds, followed);
+    wetSide.record(roll.id, { kind: 'retimed', stepId: step.id, seconds: followed });
   }
 
   function keepLate() {
@@ -144,8 +167,8 @@
   }
 
   function undo() {
-    const last = eventsThatCount(events).findLast(
-      ({ kind }) => kind === 'poured-in' || kind === 'poured-earlier' || kind === 'finished',
+    const last = eventsThatCount(events).findLast(({ kind }) =>
+      ['poured-in', 'poured-earlier', 'retimed', 'finished'].includes(kind),
     );
     if (!last) return;
     wetSide.record(roll.id, { kind: 'undone', eventId: last.id });
@@ -261,10 +284,17 @@
         <p class="text-caution">
           {degrees(lastReading?.temperatureC ?? 0, unit)} is more than {unit === 'C'
             ? `${TEMPERATURE_TOLERANCE} °C`
-            : `${(TEMPERATURE_TOLERANCE * 1.8).toFixed(1)} °F`} from what the time was worked out for.
-          {#if advice.seconds}At that temperature throughout it would be {clockTime(
-              advice.seconds,
-            )}.{/if}
+            : `${(TEMPERATURE_TOLERANCE * 1.8).toFixed(1)} °F`} from {roll.drift
+            ? 'what the drift foretold'
+            : 'what the time was worked out for'}.
+
+          {#if followed !== undefined && !roll.drift}
+            <button
+              class="min-h-11 font-[600] underline decoration-hair underline-offset-4"
+              onclick={follow}>End it at {clockTime(followed)} by what was read</button
+            >
+          {/if}
+          {said}
         </p>
       {:else if said}
         <p>{said}</p>
