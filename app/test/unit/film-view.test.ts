@@ -77,9 +77,12 @@ describe('the film page', () => {
   it.each([
     ['16.5', 'Below 18'],
     ['25', 'Above 24'],
-    ['25', 'Past the end of the recipe’s table'],
   ])('at %s it is careful: %s', (temperature, caution) => {
     expect(viewOf({ temperature }).cautions.join()).toContain(caution);
+  });
+
+  it('says first that a time is past the table', () => {
+    expect(viewOf({ temperature: '25' }).reasons[0]).toMatch(/^Carried on past the table/);
   });
 
   it('makes up the plan with the times typed', () => {

@@ -177,7 +177,8 @@ export function filmView(
           ]
         : [],
     cautions: developmentCautions
-      .filter(({ id }) => time?.cautions.includes(id))
+      // That a time is past the table is the first thing its reason says.
+      .filter(({ id }) => id !== 'past-table' && time?.cautions.includes(id))
       .map(({ sentence }) => sentence),
     ...(push?.value && exposureIndex !== recipe?.boxSpeed && { push: push.value }),
     ...(mixed?.value && volume.value !== undefined && { volumeMl: volume.value }),

@@ -12,6 +12,7 @@
     sinks,
     trayWord,
     type SinkKind,
+    type Tray,
   } from './trays.ts';
 
   interface Props {
@@ -29,6 +30,9 @@
     ...sinks[kind].filter((tray) => !tray.onlyWhenUsed || inTray(tray, lying).length > 0),
     ...sinks[kind === 'film' ? 'print' : 'film'].filter((tray) => inTray(tray, lying).length > 0),
   ]);
+  /** A tray of the other process says whose it is. */
+  const trayName = (tray: Tray) =>
+    sinks[kind].includes(tray) ? tray.name : `${tray.name}, ${kind === 'film' ? 'print' : 'film'}`;
   const first = $derived(nearest(lying));
   const temperature = $derived(
     fresh(lastTemperature(wetSide.runs) ?? recorded ?? undefined, wetSide.nowMs),
@@ -48,12 +52,12 @@
     {#each trays as tray (tray.kinds[0])}
       {@const sheets = inTray(tray, lying)}
       <li
-        class="relative min-h-[84px] min-w-0 flex-1 rounded-b-[22px] rounded-t-md border-[3px] border-rim bg-enamel px-4 py-2.5 md:min-h-[112px]"
+        class="relative min-h-[84px] min-w-0 flex-1 rounded-b-[22px] rounded-t-md border-[3px] border-rim bg-enamel px-3.5 py-2.5 md:min-h-[112px]"
         class:max-md:hidden={tray !== shownOnPhone}
       >
         <div class="flex h-full gap-2">
-          <div class="min-w-fit flex-1">
-            <p class="font-[600]">{tray.name}</p>
+          <div class="min-w-[52px] flex-1 overflow-hidden">
+            <p class="truncate font-[600]">{trayName(tray)}</p>
             <p class="text-[15px] leading-tight text-soft">{trayWord(sheets)}</p>
           </div>
           {#if tray.id === 'developer' && temperature && sheets.length === 0}
@@ -61,15 +65,18 @@
               {degrees(temperature.temperatureC, desk.preferences.unit)}
             </p>
           {/if}
-          <div class="flex min-w-0 gap-2 overflow-x-auto">
+          <div
+            class="flex min-w-0 shrink-0 gap-2 overflow-x-auto"
+            class:max-w-[60%]={sheets.length > 1}
+          >
             {#each sheets as item (item.id)}
               <div class="flex shrink-0 flex-col items-end">
                 {#if item.run}
                   <a
                     href="/film/run/{item.id}"
-                    class="flex min-h-14 max-w-[104px] flex-col justify-center rounded-sm bg-sheet px-3 py-1.5 text-on-sheet"
+                    class="flex min-h-14 max-w-[96px] flex-col justify-center rounded-sm bg-sheet px-2 py-1.5 text-on-sheet"
                   >
-                    <span class="numeral-narrow text-[34px]">
+                    <span class="numeral-narrow text-[32px]">
                       {countdown(item.moment.current!.remainingSeconds)}
                     </span>
                     <span class="truncate text-[13px]">{item.name}</span>
@@ -77,13 +84,13 @@
                 {:else if item.sheet}
                   {@const sheet = item.sheet}
                   <button
-                    class="flex min-h-14 max-w-[104px] flex-col justify-center rounded-sm bg-sheet px-3 py-1.5 text-left text-on-sheet"
+                    class="flex min-h-14 max-w-[96px] flex-col justify-center rounded-sm bg-sheet px-2 py-1.5 text-left text-on-sheet"
                     aria-label="{item.name}, {countdown(
                       item.moment.current!.remainingSeconds,
                     )} left. {item.moment.next ? 'Move on to the next tray' : 'Take out'}"
                     onclick={() => wetSide.moveOn(sheet)}
                   >
-                    <span class="numeral-narrow text-[34px]">
+                    <span class="numeral-narrow text-[32px]">
                       {countdown(item.moment.current!.remainingSeconds)}
                     </span>
                     <span class="truncate text-[13px]">{item.name}</span>

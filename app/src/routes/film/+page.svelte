@@ -114,7 +114,7 @@
       empty="Name this roll"
       maxlength={120}
       hint="Found by these words later. Left empty, it gets today’s date."
-      class="max-w-full truncate border-transparent"
+      class="line-clamp-2 max-w-full border-transparent"
     />
   </h1>
   <p class="mt-1 text-[17px] leading-relaxed text-soft">

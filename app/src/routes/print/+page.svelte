@@ -140,7 +140,7 @@
     empty="Name this print"
     maxlength={120}
     hint="Found by these words later. Left empty, it gets today’s date."
-    class="max-w-full truncate border-transparent"
+    class="line-clamp-2 max-w-full border-transparent"
   />
 </h1>
 <p class="mt-1 text-[17px] leading-relaxed text-soft">
@@ -219,9 +219,7 @@
       }
     }
     options={stripKinds}
-  />
-  {#if kind.step !== 'fixed'}<span class="-ml-1">,</span>
-    <SlotText
+  />{#if kind.step !== 'fixed'},{' '}<SlotText
       label={kind.step === 'stops' ? 'Step, stops' : 'Step, s'}
       bind:value={draft.step}
       empty="step"
