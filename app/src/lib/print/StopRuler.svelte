@@ -73,7 +73,7 @@
   /** In red a mark over a bright tone is black, over a dark one it is red. */
   function markDark(tone: PatchTone): string {
     if (light === 'white') return 'var(--ink)';
-    return darkMarkOn(tone.density) ? '#000' : 'var(--soft)';
+    return darkMarkOn(tone.density) ? '#000' : 'var(--ink)';
   }
 
   /** The highlight's name stands left of its pennant and the shadow's right of it, unless they would cross or run off. */

@@ -219,7 +219,7 @@
       }
     }
     options={stripKinds}
-  />{#if kind.step !== 'fixed'},{' '}<SlotText
+  />{#if kind.step !== 'fixed'}, <SlotText
       label={kind.step === 'stops' ? 'Step, stops' : 'Step, s'}
       bind:value={draft.step}
       empty="step"
