@@ -94,6 +94,24 @@ test('undo takes a pour back, and the log keeps both', async ({ page }) => {
   await expect(page.getByText('Taken back')).toBeVisible();
 });
 
+test('a run is ended early and leaves the sink; undo goes on with it', async ({ page }) => {
+  await openRun(page, 'Spilled', [
+    ['developer', 300],
+    ['stop', 60],
+  ]);
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Developer');
+  await page.getByRole('button', { name: 'End here' }).click();
+  await expect(page.getByText('Ended here. Undo goes on with it.')).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Done');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Developer');
+  await page.keyboard.press('e');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Done');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('contentinfo', { name: 'The sink' })).not.toContainText('Spilled');
+});
+
 test('a temperature off by more than 0.3 °C is said, and the end can follow it', async ({
   page,
 }) => {

@@ -85,6 +85,7 @@
     { key: 't', does: 'write a temperature down', run: () => open('temperature') },
     { key: 'l', does: '“I poured some time ago”', run: () => open('late') },
     { key: 'n', does: 'note', run: () => open('note') },
+    { key: 'e', does: 'end the run here', run: endHere },
     { key: 'u', does: 'undo the last pour, or the last moved end', run: undo },
     {
       key: 's',
@@ -164,6 +165,13 @@
     wetSide.record(roll.id, { kind: 'note', text });
     said = 'Noted.';
     close();
+  }
+
+  /** A run that goes no further: spilled, or only a trial. What happened so far is in the logbook. */
+  function endHere() {
+    if (!running) return;
+    wetSide.record(roll.id, { kind: 'finished' });
+    said = 'Ended here. Undo goes on with it.';
   }
 
   function undo() {
@@ -340,6 +348,8 @@
         {@render entry('note', 'Note', 'N', 'What happened', keepNote, 'Kept with the roll.')}
         {#if running}<Button keyHint="U" onclick={undo}>Undo</Button>{/if}
       </div>
+    {:else}
+      <Button keyHint="U" onclick={undo}>Undo</Button>
     {/if}
     <div class="ml-auto flex flex-wrap items-center justify-end gap-x-5">
       <button
@@ -348,6 +358,9 @@
         onclick={() => desk.set({ soundOn: !desk.preferences.soundOn })}
         >Sound {desk.preferences.soundOn ? 'on' : 'off'}</button
       >
+      {#if running}
+        <button class="min-h-11 text-soft" onclick={endHere}>End here</button>
+      {/if}
       <a class="flex min-h-11 items-center text-soft" href="/film">Out</a>
       <LightSwitch />
     </div>
