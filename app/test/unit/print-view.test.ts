@@ -140,6 +140,24 @@ describe('the print page', () => {
   });
 });
 
+describe('an earlier strip', () => {
+  it('is kept with the lamp it was made with, whatever was changed since', () => {
+    const next = {
+      ...draft,
+      ...nextStripDraft(draft, viewOf({})),
+      highlight: 1,
+      shadow: 1,
+      lag: '0',
+    };
+    const body = printBody(next, printView(next), 'Second look', 5)!;
+    expect(body.strips[0]!.patchSeconds).toEqual(
+      viewOf({}).strip!.patches.map(({ givenSeconds }) => givenSeconds),
+    );
+    expect(body.setup.lamp.lagSeconds).toBe(0);
+    expect(() => check(PrintBody, body)).not.toThrow();
+  });
+});
+
 describe('the ruler', () => {
   const thirds = [5, 6.3, 7.94, 10, 12.6, 15.87, 20];
   const ruler = rulerFor(thirds);

@@ -10,7 +10,12 @@ import {
 } from '../../src/lib/words/duration.ts';
 import { plainStops, signedStops, stopsInWords } from '../../src/lib/words/fraction.ts';
 import { pushSentence } from '../../src/lib/words/push.ts';
-import { degrees, parseTemperature, retype } from '../../src/lib/words/temperature.ts';
+import {
+  degrees,
+  degreesApart,
+  parseTemperature,
+  retype,
+} from '../../src/lib/words/temperature.ts';
 import { millilitres } from '../../src/lib/words/volume.ts';
 
 describe('times', () => {
@@ -115,6 +120,8 @@ describe('temperatures', () => {
     expect(parseTemperature('68 °F', 'F')).toBeCloseTo(20);
     expect(degrees(20.6, 'C')).toBe('20.6°');
     expect(degrees(20, 'F')).toBe('68°');
+    expect(degreesApart(0.3, 'C')).toBe('0.3 °C');
+    expect(degreesApart(0.3, 'F')).toBe('0.5 °F');
     expect(() => parseTemperature('warm', 'F')).toThrow('°F, for example 69');
   });
 

@@ -2,7 +2,7 @@ import { highlightTones, shadowTones } from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { oneOf, orNull, text } from './fields.ts';
 import { stepKindId } from './process.ts';
-import { StripChoices, contrastSetId, settingId, Pick } from './strip.ts';
+import { Lamp, StripChoices, contrastSetId, settingId, Pick } from './strip.ts';
 
 /** What was typed, as it was typed: right or wrong, it is there again after a reload. */
 const typed = Type.String({ maxLength: 40, format: 'plain-text' });
@@ -33,6 +33,7 @@ const EarlierStrip = Type.Object(
   {
     settingId,
     choices: StripChoices,
+    lamp: Lamp,
     highlight: orNull<Pick>(Pick),
     shadow: orNull<Pick>(Pick),
   },

@@ -10,7 +10,7 @@ import type { Print } from '../contract/print.ts';
 import type { Pick } from '../contract/strip.ts';
 import { attempt } from '../words/attempt.ts';
 import { enlargerSeconds } from '../words/duration.ts';
-import { stopsInWords } from '../words/fraction.ts';
+import { stepWords } from '../words/strip-step.ts';
 
 /** A strip of a print session in words. */
 export interface StripLine {
@@ -27,13 +27,7 @@ export function stripLines(print: Print): StripLine[] {
   return print.strips.map((strip, index) => {
     const { kind, method, step, patches } = strip.choices;
     const setting = attempt(() => settingOf(set, strip.settingId)).value;
-    const kindName = stripKinds.find(({ id }) => id === kind)!.name;
-    const stepWords =
-      kind === 'stops'
-        ? `, ${stopsInWords(step)} each`
-        : kind === 'equal-seconds'
-          ? `, ${step} s each`
-          : '';
+    const stripKind = stripKinds.find(({ id }) => id === kind)!;
     const pick = (place: string, chosen: Pick | null) => {
       const read = chosen && attempt(() => readPick(strip.patchSeconds, chosen.position)).value;
       return read
@@ -42,7 +36,7 @@ export function stripLines(print: Print): StripLine[] {
     };
     return {
       heading: `Strip ${index + 1}, ${set.noun} ${setting?.name ?? strip.settingId}`,
-      made: `${patches} patches in ${kindName}${stepWords}; ${stripMethods.find(({ id }) => id === method)!.name}`,
+      made: `${patches} patches in ${stripKind.name}${stepWords[stripKind.step](step)}; ${stripMethods.find(({ id }) => id === method)!.name}`,
       patches: strip.patchSeconds.map(shown).join(' · '),
       seen: [...pick('highlight', strip.highlight), ...pick('shadow', strip.shadow)],
     };

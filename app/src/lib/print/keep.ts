@@ -1,4 +1,4 @@
-import { planStrip, type StripChoices } from '@katachron/core';
+import { planStrip, type Lamp, type StripChoices } from '@katachron/core';
 import type { PrintDraft } from '../contract/drafts.ts';
 import type { PrintBody } from '../contract/print.ts';
 import type { Pick } from '../contract/strip.ts';
@@ -8,6 +8,8 @@ import type { PrintView } from './print-view.ts';
 interface StripSeen {
   readonly settingId: string;
   readonly choices: StripChoices;
+  /** The lamp and timer it was made with, which may have been changed since. */
+  readonly lamp: Lamp;
   readonly highlight: Pick | null;
   readonly shadow: Pick | null;
 }
@@ -17,6 +19,7 @@ function stripSeen(draft: PrintDraft, view: PrintView, choices: StripChoices): S
   return {
     settingId: view.setting.id,
     choices,
+    lamp: { lagSeconds: view.lagSeconds, timerStepSeconds: view.timerStep },
     highlight: view.highlight
       ? { position: view.highlight.position, tone: draft.highlightTone }
       : null,
@@ -50,10 +53,10 @@ export function printBody(
     seconds: reading.seconds,
     range: reading.setting.range,
     withinStops: reading.withinStops,
-    strips: seen.map((strip) => ({
+    strips: seen.map(({ lamp: own, ...strip }) => ({
       ...strip,
       choices: { ...strip.choices },
-      patchSeconds: planStrip(strip.choices, lamp).patches.map((patch) => patch.givenSeconds),
+      patchSeconds: planStrip(strip.choices, own).patches.map((patch) => patch.givenSeconds),
     })),
     areas: draft.areas.flatMap(({ name }, index) => {
       const stops = view.areas[index]?.stops;

@@ -1,5 +1,4 @@
 import {
-  burnOrDodge,
   contrastSet,
   defaultPaper,
   patchesInWords,
@@ -19,11 +18,13 @@ import {
   type StripReading,
 } from '@katachron/core';
 import type { PrintDraft } from '../contract/drafts.ts';
+import { areaSeconds } from '../words/area.ts';
 import { attempt } from '../words/attempt.ts';
 import { parseDecimal } from '../words/decimal.ts';
 import { enlargerSeconds } from '../words/duration.ts';
 import { signedStops } from '../words/fraction.ts';
 import { contrastFigures, printReason, stripAdvice } from '../words/print-reason.ts';
+import { stepWanted } from '../words/strip-step.ts';
 import { rulerFor, type Ruler } from './ruler.ts';
 
 /** A tone as a patch shows it, for the place that is looked at. */
@@ -80,6 +81,7 @@ const fieldOf: Record<string, keyof PrintView['troubles']> = {
 export function printView(draft: PrintDraft): PrintView {
   const set = contrastSet(draft.contrastSetId);
   const setting = attempt(() => settingOf(set, draft.settingId)).value ?? set.settings[0]!;
+  const kind = stripKinds.find(({ id }) => id === draft.kind)!;
   const typed = {
     lag: attempt(() =>
       parseDecimal(draft.lag, '/lagSeconds', 'Type the lag in seconds, for example 0.2, or 0.'),
@@ -98,12 +100,11 @@ export function printView(draft: PrintDraft): PrintView {
         'Type the first exposure in seconds, for example 5.',
       ),
     ),
-    step: attempt(() => parseDecimal(draft.step, '/step', stepSentence(draft))),
+    step: attempt(() => parseDecimal(draft.step, '/step', stepWanted[kind.step])),
     patches: attempt(() =>
       parseDecimal(draft.patches, '/patches', 'Type how many patches, for example 7.'),
     ),
   };
-  const kind = stripKinds.find(({ id }) => id === draft.kind)!;
   const lagSeconds = typed.lag.value ?? 0;
   const timerStep = typed.timerStep.value ?? 0.1;
   const step = kind.step === 'fixed' ? { value: kind.usualStep } : typed.step;
@@ -163,12 +164,6 @@ export function printView(draft: PrintDraft): PrintView {
     troubles,
     ...readingOf(draft, set, setting, seconds, timerStep),
   };
-}
-
-function stepSentence({ kind }: PrintDraft): string {
-  return kind === 'stops'
-    ? 'Type the step in stops, for example ⅓ or 0.5.'
-    : 'Type the step in seconds, for example 2.';
 }
 
 /** The part of the page that follows from the picks. */
@@ -251,8 +246,7 @@ function settingsWithin(set: ContrastSet, reading: StripReading): number {
   const between = set.settings.filter(
     ({ range }) => range > rangeLow - 1e-6 && range < rangeHigh + 1e-6,
   );
-  const perSetting = set.id === 'filters' ? 0.5 : 1;
-  return Math.max(perSetting, ((between.length - 1) * perSetting) / 2);
+  return Math.max(set.step, ((between.length - 1) * set.step) / 2);
 }
 
 function areasOf(draft: PrintDraft, seconds: number | undefined, timerStep: number): AreaLine[] {
@@ -262,14 +256,7 @@ function areasOf(draft: PrintDraft, seconds: number | undefined, timerStep: numb
     const stops = read.value;
     if (Math.abs(stops) > 10) return { does: '', trouble: 'That is more than ten stops.' };
     if (seconds === undefined || stops === 0) return { stops, does: `${signedStops(stops)}` };
-    const time = enlargerSeconds(burnOrDodge(seconds, stops), timerStep);
-    return {
-      stops,
-      does:
-        stops > 0
-          ? `${signedStops(stops)}, ${time} s more`
-          : `${signedStops(stops)}, held back for ${time} s`,
-    };
+    return { stops, does: `${signedStops(stops)}, ${areaSeconds(seconds, stops, timerStep)}` };
   });
 }
 

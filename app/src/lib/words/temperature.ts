@@ -10,6 +10,12 @@ export function degrees(temperatureC: number, unit: Unit): string {
   return `${Number(value.toFixed(1))}°`;
 }
 
+/** A difference of temperatures in the unit chosen: 0.3 °C, 0.5 °F. */
+export function degreesApart(differenceC: number, unit: Unit): string {
+  const value = unit === 'C' ? differenceC : fahrenheit(differenceC) - fahrenheit(0);
+  return `${Number(value.toFixed(1))} °${unit}`;
+}
+
 /**
  * Reads a temperature in the unit chosen as °C.
  * @throws Refusal with what to type instead

@@ -6,6 +6,7 @@ export const filters = {
   noun: 'filter',
   name: 'filters 00 to 5',
   calibrated: false,
+  step: 0.5,
   settings: [
     { id: '00', name: '00', range: 170, speedStops: 0 },
     { id: '0', name: '0', range: 150, speedStops: 0 },

@@ -6,6 +6,7 @@ export const grades = {
   noun: 'grade',
   name: 'graded paper',
   calibrated: false,
+  step: 1,
   settings: [
     { id: '1', name: '1', range: 130, speedStops: 0 },
     { id: '2', name: '2', range: 110, speedStops: 0 },

@@ -16,5 +16,7 @@ export interface ContrastSet {
   readonly name: string;
   /** Measured on this paper; otherwise its answers are marked as not calibrated. */
   readonly calibrated: boolean;
+  /** How far one setting's number is from the next. */
+  readonly step: number;
   readonly settings: readonly ContrastSetting[];
 }

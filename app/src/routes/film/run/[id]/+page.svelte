@@ -17,7 +17,7 @@
   import { attempt } from '$lib/words/attempt.ts';
   import { movedSentence } from '$lib/words/drift.ts';
   import { clockTime, parseDuration } from '$lib/words/duration.ts';
-  import { degrees, parseTemperature } from '$lib/words/temperature.ts';
+  import { degrees, degreesApart, parseTemperature } from '$lib/words/temperature.ts';
 
   const { data } = $props();
   const desk = useDesk();
@@ -290,11 +290,10 @@
         </p>
       {:else if advice?.kind === 'developer-off' && !done}
         <p class="text-caution">
-          {degrees(lastReading?.temperatureC ?? 0, unit)} is more than {unit === 'C'
-            ? `${TEMPERATURE_TOLERANCE} °C`
-            : `${(TEMPERATURE_TOLERANCE * 1.8).toFixed(1)} °F`} from {roll.drift
-            ? 'what the drift foretold'
-            : 'what the time was worked out for'}.
+          {degrees(lastReading?.temperatureC ?? 0, unit)} is more than {degreesApart(
+            TEMPERATURE_TOLERANCE,
+            unit,
+          )} from {roll.drift ? 'what the drift foretold' : 'what the time was worked out for'}.
 
           {#if followed !== undefined && !roll.drift}
             <button

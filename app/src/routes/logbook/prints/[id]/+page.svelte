@@ -1,10 +1,10 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { burnOrDodge } from '@katachron/core';
   import { format } from 'date-fns';
   import { settingWords } from '$lib/logbook/line.ts';
   import { stripLines } from '$lib/logbook/strip-log.ts';
   import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import { areaSeconds } from '$lib/words/area.ts';
   import { enlargerSeconds } from '$lib/words/duration.ts';
   import { signedStops, stopsInWords } from '$lib/words/fraction.ts';
 
@@ -60,9 +60,7 @@
             >{area.name} <b class="font-[620]">{signedStops(area.stops)}</b></span
           >
           <span class="text-soft">
-            {area.stops > 0
-              ? `${shown(burnOrDodge(print.seconds, area.stops))} s more`
-              : `held back for ${shown(burnOrDodge(print.seconds, area.stops))} s`}
+            {areaSeconds(print.seconds, area.stops, setup.lamp.timerStepSeconds)}
           </span>
         </li>
       {/each}
