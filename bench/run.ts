@@ -3,8 +3,14 @@ import { createServer, get } from 'node:http';
 import { fileURLToPath } from 'node:url';
 import pg from 'pg';
 import {
+  EYE_STOPS,
+  advisePrint,
+  beginBelief,
+  certainties,
+  seePick,
   defaultPaper,
   contrastSet,
+  driftedEnd,
   filmTime,
   readStrip,
   solveContrast,
@@ -14,6 +20,7 @@ import { printExample } from '../app/src/lib/contract/print.ts';
 import { rollExample } from '../app/src/lib/contract/roll.ts';
 import { freePort } from '../tools/port.mjs';
 import { serve } from '../tools/serve.mjs';
+import { report } from './printer/report.ts';
 import { throwawayCluster } from '../tools/test.mjs';
 
 /**
@@ -46,12 +53,28 @@ function line(what: string, perSecond: number, bare: number, against: string): v
   );
 }
 
+/** Darkrooms that the simulated printer works in; another seed with SEED=2. */
+const DARKROOMS = 1000;
+
 const recipe: FilmRecipe = rollExample.recipe;
 const empty = rate((turn) => turn * 2);
 console.log('Core, one thread');
 line(
   'film time',
   rate((turn) => filmTime(recipe, 18 + (turn % 60) / 10).seconds),
+  empty,
+  'an empty loop',
+);
+line(
+  'end of a development that drifts',
+  rate((turn) =>
+    driftedEnd({
+      recipe,
+      factor: 1,
+      readings: [{ seconds: 0, temperatureC: 19 + (turn % 20) / 10 }],
+      drift: { ambientC: 16, timeConstantSeconds: 1800 },
+    }),
+  ),
   empty,
   'an empty loop',
 );
@@ -67,6 +90,32 @@ line(
         shadowDensity: 1.72,
       }).range,
   ),
+  empty,
+  'an empty loop',
+);
+const believed = beginBelief({
+  paper: defaultPaper,
+  set: contrastSet('filters'),
+  highlightDensity: 0.1,
+  shadowDensity: 1.72,
+  guessSeconds: 10,
+  guessWithinStops: 3,
+  lagSeconds: 0.2,
+  lagWithinSeconds: 0.2,
+  speedWithinStops: 0.25,
+  rangeWithinShare: 0.08,
+});
+const patches = [5, 6.3, 7.9, 10, 12.6, 15.9, 20].map((dialSeconds) => ({
+  dialSeconds,
+  firings: 1,
+}));
+line(
+  'two looks at a strip, and the advice',
+  rate((turn) => {
+    const look = { settingId: '2', patches, position: 2 + (turn % 5) / 2 };
+    const one = seePick(believed, { ...look, place: 'highlight' }, EYE_STOPS);
+    return advisePrint(seePick(one, { ...look, place: 'shadow' }, EYE_STOPS), certainties[1]);
+  }),
   empty,
   'an empty loop',
 );
@@ -178,3 +227,5 @@ try {
   await server.stop();
   cluster.remove();
 }
+
+report(DARKROOMS, Number(process.env.SEED ?? 1));

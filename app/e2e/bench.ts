@@ -7,7 +7,7 @@ import { stripRead } from '../test/samples.ts';
 import pg from 'pg';
 import { freePort } from '../../tools/port.mjs';
 import { serve } from '../../tools/serve.mjs';
-import type { RollBody } from '../src/lib/contract/roll.ts';
+import type { PlannedRollBody } from '../src/lib/contract/roll.ts';
 import { rollExample } from '../src/lib/contract/roll.ts';
 
 const project = fileURLToPath(new URL('../..', import.meta.url));
@@ -111,11 +111,12 @@ export async function open(page: Page, path: string): Promise<void> {
 export async function shortRoll(
   page: Page,
   title: string,
-  steps: readonly (readonly [RollBody['plan']['steps'][number]['kind'], number])[],
+  steps: readonly (readonly [PlannedRollBody['plan']['steps'][number]['kind'], number])[],
   drainSeconds = 1,
+  vessel: 'tank' | 'trays' = 'tank',
 ): Promise<string> {
   const id = randomUUID();
-  const body: RollBody = {
+  const body: PlannedRollBody = {
     ...rollExample,
     title,
     madeAtMs: Date.now(),
@@ -128,6 +129,7 @@ export async function shortRoll(
       })),
       drainSeconds,
       clockStart: 'pouring-begins',
+      vessel,
     },
   };
   const answer = await page.request.put(`/api/v1/rolls/${id}`, { data: body });

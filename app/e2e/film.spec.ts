@@ -1,3 +1,4 @@
+import { recipeExample } from '../src/lib/contract/recipe.ts';
 import { expect, open, prefer, test } from './bench.ts';
 
 test('from a thermometer to a time, with the reason and the chart', async ({ page }) => {
@@ -82,10 +83,9 @@ test('a recipe is written down by keyboard, and a wrong one says what is wrong',
   await page.getByLabel('Dilution').fill('1+31');
   await page.getByLabel(/^Times/).fill('20 8:00\n24 5:40');
   await page.getByRole('button', { name: 'Keep the recipe' }).click();
-  await expect(page).toHaveURL(/\/film$/);
-  await page.getByRole('button', { name: /^Recipe:/ }).click();
+  await expect(page).toHaveURL(/\/film\?recipe=/);
   await expect(
-    page.getByRole('radio', { name: /Corrow 125 in Tansy 1\+31/ }).first(),
+    page.getByRole('button', { name: 'Recipe: Corrow 125 in Tansy 1+31' }),
   ).toBeVisible();
 });
 
@@ -100,9 +100,27 @@ test('keys are listed on ?, and Esc gets out', async ({ page }) => {
 test('on a phone nothing runs off the side', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await prefer(page, { light: 'red' });
-  for (const path of ['/film', '/print', '/logbook', '/film/recipes/new']) {
+  const film = ['recipes', 'recipes/new', 'recipes/import', 'rolls', 'rolls/new', 'tanks'];
+  const more = ['tanks/new', 'tanks/holders/new', 'clip-test', 'packet', 'push', 'clock'];
+  const pages = [...film, ...more].map((name) => `/film/${name}`);
+  for (const path of ['/film', '/print', '/print/convert', '/logbook', ...pages]) {
     await open(page, path);
     const overflow = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
     expect(overflow, path).toBeLessThanOrEqual(0);
   }
+});
+
+test('a name without a space does not push the page off a phone', async ({ page }) => {
+  const name = 'Thelongestfilmnamethatanybodyeverwroteonaboxwithoutasinglespaceinitatall123';
+  const id = crypto.randomUUID();
+  await page.request.put(`/api/v1/recipes/${id}`, {
+    data: { ...recipeExample, film: name, developer: name, minimumMl: 500, note: name },
+  });
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const path of [`/film?recipe=${id}`, '/film/recipes', `/film/recipes/${id}`]) {
+    await open(page, path);
+    const overflow = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+    expect(overflow, path).toBeLessThanOrEqual(0);
+  }
+  await page.request.delete(`/api/v1/recipes/${id}`, { headers: { 'if-match': '"1"' } });
 });

@@ -24,6 +24,20 @@ async function expectOnlyRed(page: Page, view: string) {
   expect(red, `something is drawn in ${view}`).toBeGreaterThan(60);
 }
 
+const filmPages = [
+  '/film/recipes',
+  '/film/recipes/new',
+  '/film/recipes/import',
+  '/film/rolls',
+  '/film/rolls/new',
+  '/film/tanks',
+  '/film/tanks/new',
+  '/film/tanks/holders/new',
+  '/film/clip-test',
+  '/film/packet',
+  '/film/push?stops=2',
+  '/film/clock',
+];
 const demoRoll = '/logbook/rolls/7c1d4b60-52e8-4f3a-8118-000000000000';
 const demoPrint = '/logbook/prints/7c1d4b60-52e8-4f3a-9000-000000000003';
 
@@ -40,8 +54,9 @@ for (const size of [
       await leavePrintPage(page);
       for (const path of [
         '/film',
-        '/film/recipes/new',
+        ...filmPages,
         '/print',
+        '/print/convert?seconds=12',
         '/logbook',
         '/logbook?q=gondola',
         demoRoll,
@@ -74,6 +89,17 @@ test('red is literal in what opens: popovers, keys, errors, focus, selection', a
   await open(page, '/film/recipes/new');
   await page.getByRole('button', { name: 'Keep the recipe' }).click();
   await expectOnlyRed(page, 'a form with errors');
+  await open(page, '/film');
+  await page.getByRole('button', { name: 'change the steps' }).click();
+  await expectOnlyRed(page, 'the steps being changed');
+  await open(page, '/film/tanks/holders/new');
+  await page.getByRole('checkbox', { name: '2' }).check();
+  await expectOnlyRed(page, 'a box ticked');
+  await open(page, '/film/recipes/import');
+  await page.getByLabel('Its lines').fill('film,times\nHalden 400,warm');
+  await page.getByRole('button', { name: 'See what would come in' }).click();
+  await expect(page.getByText('Line 2')).toBeVisible();
+  await expectOnlyRed(page, 'lines with something wrong');
 });
 
 test('red is literal in the run, over time and with a tray in use', async ({ page }) => {
@@ -88,6 +114,12 @@ test('red is literal in the run, over time and with a tray in use', async ({ pag
   await expectOnlyRed(page, 'the run, over time');
   await page.keyboard.press('l');
   await expectOnlyRed(page, 'late');
+  await page.keyboard.press('Escape');
+  // A key pressed while the field is still closing would be typed into it.
+  await expect(page.getByRole('textbox')).toHaveCount(0);
+  await page.keyboard.press('g');
+  await expect(page.getByText(/% done/)).toBeVisible();
+  await expectOnlyRed(page, 'the drift, drawn');
   await page.keyboard.press('Escape');
   await page.getByRole('link', { name: 'Out' }).click();
   await expect(page).toHaveURL(/\/film$/);
@@ -254,7 +286,16 @@ test('dark warns, goes black, and comes back only by a hold of two seconds and a
   await expect(page.locator('html')).toHaveAttribute('data-light', 'red');
 });
 
-const views = ['/film', '/film/recipes/new', '/print', '/logbook', demoRoll, demoPrint, 'a run'];
+const views = [
+  '/film',
+  ...filmPages,
+  '/print',
+  '/print/convert',
+  '/logbook',
+  demoRoll,
+  demoPrint,
+  'a run',
+];
 for (const light of ['white', 'red'] as const) {
   for (const view of views) {
     test(`axe finds nothing serious in ${light} light on ${view}`, async ({ page }) => {

@@ -104,7 +104,7 @@ test('a run is ended early and leaves the sink; undo goes on with it', async ({ 
   await page.getByRole('button', { name: 'End here' }).click();
   await expect(page.getByText('Ended here. Undo goes on with it.')).toBeVisible();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Done');
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Back' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Developer');
   await page.keyboard.press('e');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Done');

@@ -3,9 +3,14 @@
 /// <reference lib="esnext" />
 /// <reference lib="webworker" />
 
+import { build, files, version } from '$service-worker';
+import type { ShellMessage } from './lib/light/shell.ts';
+
 /**
  * Stands in when the server is lost. The browser's own error page is white, and white light fogs paper on the bench;
- * this one is black with dim red, and goes back to the page by itself once the server answers.
+ * a run
+ * that was open comes up again as it was kept, and anything else as a page that is black with dim red and goes back by itself
+ * once the server answers.
  */
 const worker = globalThis as unknown as ServiceWorkerGlobalScope;
 
@@ -20,18 +25,85 @@ body{margin:20vh auto;max-width:30em;padding:0 20px}</style></head>
 <p>What was poured and typed is kept in this browser. This page looks again every ${RETRY_SECONDS} seconds.</p>
 </body></html>`;
 
-worker.addEventListener('install', () => void worker.skipWaiting());
-worker.addEventListener('activate', (event) => event.waitUntil(worker.clients.claim()));
+/** The application itself; a new version has a new name, and the old ones are thrown away. */
+const SHELL = `shell-${version}`;
+/** Pages of runs, and the light; they outlive a version. */
+const KEPT = 'kept';
+const LIGHT = '/kept-light';
+/** More runs than this nobody has in the sink. */
+const MOST_PAGES = 6;
+
+const shell = [...build, ...files];
+
+worker.addEventListener('install', (event) => {
+  event.waitUntil(
+    caches
+      .open(SHELL)
+      .then((cache) => cache.addAll(shell))
+      .then(() => worker.skipWaiting()),
+  );
+});
+
+worker.addEventListener('activate', (event) => {
+  const tidy = async () => {
+    const old = (await caches.keys()).filter((name) => name !== SHELL && name !== KEPT);
+    await Promise.all(old.map((name) => caches.delete(name)));
+    await worker.clients.claim();
+  };
+  event.waitUntil(tidy());
+});
+
+worker.addEventListener('message', (event) => {
+  const message = event.data as ShellMessage;
+  const keep = async () => {
+    const cache = await caches.open(KEPT);
+    if (message.kind === 'light') await cache.put(LIGHT, new Response(JSON.stringify(message)));
+    if (message.kind === 'keep') await keepPage(cache, message.path);
+  };
+  event.waitUntil(keep().catch(() => undefined));
+});
+
+async function keepPage(cache: Cache, path: string): Promise<void> {
+  const response = await fetch(path, { credentials: 'same-origin' });
+  if (!response.ok) return;
+  await cache.delete(path);
+  await cache.put(path, response);
+  const pages = (await cache.keys()).filter(({ url }) => !url.endsWith(LIGHT));
+  await Promise.all(pages.slice(0, -MOST_PAGES).map((page) => cache.delete(page)));
+}
+
+/** A kept page in the light that it is now: nothing white is painted on a bench in red light. */
+async function inItsLight(kept: Response): Promise<Response> {
+  const told = await (await caches.open(KEPT)).match(LIGHT);
+  const html = await kept.text();
+  const { light = 'red', brightness = 2 } = told
+    ? ((await told.json()) as { light?: string; brightness?: number })
+    : {};
+  const white = light === 'white';
+  const lit = html
+    .replace(/data-light="\w+"/, `data-light="${light}"`)
+    .replace(/data-brightness="\d"/, `data-brightness="${brightness}"`)
+    .replace(/(name="color-scheme" content=")\w+/, `$1${white ? 'light' : 'dark'}`)
+    .replace(/(name="theme-color" content=")#\w+/, `$1${white ? '#efece4' : '#000000'}`);
+  return new Response(lit, { headers: kept.headers });
+}
+
+async function withoutServer(path: string): Promise<Response> {
+  const kept = await (await caches.open(KEPT)).match(path);
+  if (kept) return inItsLight(kept);
+  return new Response(lostPage, {
+    status: 503,
+    headers: { 'content-type': 'text/html; charset=utf-8' },
+  });
+}
 
 worker.addEventListener('fetch', (event) => {
-  if (event.request.mode !== 'navigate') return;
-  event.respondWith(
-    fetch(event.request).catch(
-      () =>
-        new Response(lostPage, {
-          status: 503,
-          headers: { 'content-type': 'text/html; charset=utf-8' },
-        }),
-    ),
-  );
+  const { request } = event;
+  const { origin, pathname } = new URL(request.url);
+  if (request.method !== 'GET' || origin !== worker.location.origin) return;
+  if (shell.includes(pathname)) {
+    event.respondWith(caches.match(pathname).then((kept) => kept ?? fetch(request)));
+  } else if (request.mode === 'navigate') {
+    event.respondWith(fetch(request).catch(() => withoutServer(pathname)));
+  }
 });

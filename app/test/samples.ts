@@ -21,7 +21,7 @@ export const stripRead: PrintDraft = {
   highlightTone: 'VIII',
   shadow: 4,
   shadowTone: 'II',
-  wantedTwelfths: 2,
+  certainty: 'work-print',
   earlier: [],
   areas: [{ name: 'roof', stops: '+⅔' }],
 };

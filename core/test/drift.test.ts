@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+  developmentDone,
   driftedEnd,
   filmTime,
   temperatureAfter,
@@ -139,6 +140,26 @@ describe('the reverse question', () => {
         const { seconds } = filmTime(tableRecipe, temperatureC);
         expect(temperatureFor(tableRecipe, seconds * 1.4, 1.4)).toBeCloseTo(temperatureC, 3);
       }),
+    );
+  });
+});
+
+describe('the development done so far', () => {
+  it('is whole at the end that was foretold, and grows all the time', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 5, max: 32, noNaN: true }),
+        fc.integer({ min: 10, max: 90 }),
+        (ambientC, minutes) => {
+          const drift = { ambientC, timeConstantSeconds: minutes * 60 };
+          const question = { recipe: tableRecipe, factor: 1.4, readings: started, drift };
+          const { endSeconds } = driftedEnd(question);
+          expect(developmentDone(question, endSeconds)).toBeCloseTo(1, 4);
+          expect(developmentDone(question, endSeconds / 2)).toBeLessThan(1);
+          expect(developmentDone(question, 0)).toBe(0);
+        },
+      ),
+      { numRuns: 30 },
     );
   });
 });

@@ -8,11 +8,15 @@ import {
   eventsThatCount,
   filmPlan,
   filmStepKinds,
+  followSchool,
+  planSchools,
   processMoment,
   processRecord,
   sheetPlan,
   stepKind,
   usualFilmKinds,
+  wayOf,
+  withStep,
   type ProcessEvent,
   type ProcessPlan,
 } from '../src/index.ts';
@@ -38,7 +42,7 @@ const momentAt = (events: ProcessEvent[], seconds: number) =>
   processMoment(plan, events, seconds * 1000);
 
 describe('a film plan', () => {
-  it('puts the steps in the order of the process', () => {
+  it('keeps the steps in the order given, with their usual times', () => {
     expect(plan.steps.map((step) => [step.kind, step.seconds])).toEqual([
       ['pre-soak', 60],
       ['developer', 538],
@@ -272,5 +276,173 @@ describe('a step that is given another time', () => {
     expect(momentAt(events, 310).current!.step.seconds).toBe(550);
     const undo: ProcessEvent = { id: 'ru', atMs: 320_000, kind: 'undone', eventId: 'retimed-300' };
     expect(momentAt([...events, undo], 330).current!.step.seconds).toBe(520);
+  });
+});
+
+describe('the schools of a plan', () => {
+  const usual = [...usualFilmKinds];
+
+  it('each puts its steps where they belong', () => {
+    expect(followSchool(usual, 'stop', 'water')).toEqual([
+      'pre-soak',
+      'developer',
+      'water-stop',
+      'fix',
+      'wash',
+      'wetting-agent',
+    ]);
+    expect(followSchool(usual, 'wash', 'washing-aid')).toEqual([
+      'pre-soak',
+      'developer',
+      'stop',
+      'fix',
+      'rinse',
+      'washing-aid',
+      'wash',
+      'wetting-agent',
+    ]);
+    expect(followSchool(usual, 'fix', 'two')).toContain('second-fix');
+    expect(followSchool(usual, 'pre-soak', 'without')[0]).toBe('developer');
+  });
+
+  it('every way is known again', () => {
+    for (const { id, ways } of planSchools) {
+      for (const way of ways) expect(wayOf(followSchool(usual, id, way.id), id)).toBe(way.id);
+    }
+    expect(wayOf(['stop', 'water-stop'], 'stop')).toBeUndefined();
+  });
+
+  it('a step added goes to its place in an order of one’s own', () => {
+    expect(withStep(['developer', 'wash', 'fix'], 'stop')).toEqual([
+      'developer',
+      'stop',
+      'wash',
+      'fix',
+    ]);
+    expect(withStep(['developer', 'stop'], 'stop')).toEqual(['developer', 'stop']);
+    expect(withStep(['developer'], 'wetting-agent')).toEqual(['developer', 'wetting-agent']);
+  });
+
+  it('own times, agitation and a two-bath developer', () => {
+    const two = filmPlan({
+      developmentSeconds: 300,
+      agitation: 'each-minute',
+      kinds: ['developer', 'second-developer', 'fix'],
+      seconds: { developer: 999, fix: 120 },
+      agitations: { fix: 'continuous' },
+      afterwards: { developer: 'keep' },
+      secondBath: { seconds: 180, agitation: 'rest' },
+      drainSeconds: 5,
+      clockStart: 'pouring-begins',
+      vessel: 'trays',
+    });
+    expect(two.vessel).toBe('trays');
+    expect(two.steps).toEqual([
+      {
+        id: 'developer',
+        kind: 'developer',
+        seconds: 300,
+        agitation: 'each-minute',
+        afterwards: 'keep',
+      },
+      { id: 'second-developer', kind: 'second-developer', seconds: 180, agitation: 'rest' },
+      { id: 'fix', kind: 'fix', seconds: 120, agitation: 'continuous' },
+    ]);
+  });
+});
+
+describe('a step left out during the run', () => {
+  it('is not what comes next, and stays in the record as left out', () => {
+    const events: ProcessEvent[] = [
+      ...soaked,
+      { id: 's', atMs: 70_000, kind: 'skipped', stepId: 'stop' },
+    ];
+    const moment = momentAt(events, 100);
+    expect(moment.next?.step.kind).toBe('fix');
+    expect(moment.record.steps[2]).toMatchObject({ skipped: true });
+    const back: ProcessEvent[] = [
+      ...events,
+      { id: 'u', atMs: 80_000, kind: 'undone', eventId: 's' },
+    ];
+    expect(momentAt(back, 100).next?.step.kind).toBe('stop');
+  });
+
+  it('that was poured after all was not left out', () => {
+    const poured: ProcessEvent[] = [
+      ...soaked,
+      { id: 's', atMs: 70_000, kind: 'skipped', stepId: 'stop' },
+      pour('stop', 90),
+    ];
+    expect(momentAt(poured, 100).record.steps[2]).toMatchObject({ skipped: false });
+  });
+});
+
+describe('what a run calls for besides pouring', () => {
+  it('hands to the tank three seconds before each turn, but the first', () => {
+    const cues = cuesBetween(plan, soaked, 60_000, 700_000);
+    const at = (kind: string) =>
+      cues.filter((cue) => cue.kind === kind).map((cue) => cue.atMs / 1000 - 60);
+    expect(at('lead-in')).toEqual([57, 117, 177, 237, 297, 357, 417, 477]);
+  });
+
+  it('a thermometer half-way through the developer, until it was read', () => {
+    expect(momentAt(soaked, 100).current?.readSeconds).toBe(269);
+    const read: ProcessEvent[] = [
+      ...soaked,
+      { id: 't', atMs: 90_000, kind: 'temperature', temperatureC: 20 },
+    ];
+    expect(momentAt(read, 100).current?.readSeconds).toBeUndefined();
+    expect(cuesBetween(plan, read, 100_000, 700_000).map(({ kind }) => kind)).not.toContain(
+      'read-temperature',
+    );
+  });
+
+  it('light is safe after half the fixing time', () => {
+    const fixing = [...soaked, pour('stop', 600), pour('fix', 630)];
+    expect(momentAt(fixing, 640).current?.lightSafeSeconds).toBe(105);
+    const cue = cuesBetween(plan, fixing, 630_000, 900_000).find(
+      ({ kind }) => kind === 'light-safe',
+    );
+    expect(cue?.atMs).toBe(735_000);
+    expect(momentAt(soaked, 100).current?.lightSafeSeconds).toBeUndefined();
+  });
+});
+
+describe('time given on top by hand', () => {
+  it('is told apart from what the temperature asked for, and undone alone', () => {
+    const retimed = (id: string, seconds: number, because?: 'extra'): ProcessEvent => ({
+      id,
+      atMs: 100_000 + seconds,
+      kind: 'retimed',
+      stepId: 'developer',
+      seconds,
+      ...(because && { because }),
+    });
+    const events = [...soaked, retimed('a', 550), retimed('b', 610, 'extra')];
+    expect(momentAt(events, 200).record.steps[1]).toMatchObject({
+      plannedSeconds: 538,
+      extraSeconds: 60,
+      step: { seconds: 610 },
+    });
+    const undone: ProcessEvent[] = [
+      ...events,
+      { id: 'c', atMs: 101_000, kind: 'undone', eventId: 'b' },
+    ];
+    expect(momentAt(undone, 200).record.steps[1]).toMatchObject({
+      extraSeconds: 0,
+      step: { seconds: 550 },
+    });
+  });
+});
+
+describe('a temperature read just before pouring', () => {
+  it('belongs to the bath that was read and not to the one under way', () => {
+    const read: ProcessEvent[] = [
+      pour('pre-soak', 0),
+      { id: 't', atMs: 50_000, kind: 'temperature', temperatureC: 21, stepId: 'developer' },
+    ];
+    expect(momentAt(read, 55).record.temperatures).toEqual([
+      { atMs: 50_000, temperatureC: 21, stepId: 'developer' },
+    ]);
   });
 });

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+  stripFault,
   burnOrDodge,
   lampLag,
   narrowStrip,
@@ -231,4 +232,20 @@ describe('burning and dodging', () => {
     expect(burnOrDodge(12.6, -1 / 3)).toBeCloseTo(2.6, 1));
   it('corners of 12 s, +⅔ get 7.0 s', () => expect(burnOrDodge(12, 2 / 3)).toBeCloseTo(7.05, 1));
   it('10 % more is 0.14 stop', () => expect(percentInStops(10)).toBeCloseTo(0.14, 2));
+});
+
+describe('what is impossible on a strip', () => {
+  it.each([
+    [6, 6, 'too-little'],
+    [0, 0, 'too-much'],
+    [0, 6, 'too-soft'],
+    [6, 0, 'too-hard'],
+  ] as const)('highlight at %i, shadow at %i of seven: %s', (highlight, shadow, id) => {
+    expect(stripFault(7, highlight, shadow)?.id).toBe(id);
+  });
+
+  it('is nothing as long as one place is right inside', () => {
+    expect(stripFault(7, 3, 6)).toBeUndefined();
+    expect(stripFault(7, 0, 0.5)).toBeUndefined();
+  });
 });

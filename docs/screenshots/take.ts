@@ -5,6 +5,7 @@ import { chromium, type Page } from '@playwright/test';
 import { defaultPreferences, type Preferences } from '../../app/src/lib/contract/preferences.ts';
 import { rollExample } from '../../app/src/lib/contract/roll.ts';
 import { stripRead } from '../../app/test/samples.ts';
+import { demoTank } from '../../app/src/lib/server/seeds/shelves.ts';
 import { demoRecipes } from '../../app/src/lib/server/seeds/recipes.ts';
 import { freePort } from '../../tools/port.mjs';
 import { serve } from '../../tools/serve.mjs';
@@ -20,12 +21,16 @@ const filmDraft = {
   recipeId: demoRecipes[0]!.id,
   exposureIndex: '',
   temperature: '20.6',
+  tankId: demoTank.id,
+  films: '2',
+  room: '17',
   volume: '600',
   kinds: ['pre-soak', 'stop', 'fix', 'wash', 'wetting-agent'],
   times: { fix: '3:30', wash: '6:00' },
 };
 const printDraft = {
   ...stripRead,
+  split: { soft: '00', hard: '5' },
   areas: [{ name: 'glory hole', stops: '−⅓' }, ...stripRead.areas],
 };
 
@@ -82,6 +87,27 @@ const toRun = async (page: Page) => {
   await page.waitForTimeout(500);
 };
 
+/** Lines of a file, good and bad. */
+const lookAtLines = async (page: Page) => {
+  await page.getByLabel('Or its lines').fill(
+    [
+      'film,box_speed,developer,dilution,agitation,times,source',
+      'Halden 50,50,Tansy,1+31,each-minute,20=7:00; 22=5:45,own-test',
+      'Halden 400,400,Tansy,1+31,each-minute,20=9:00,guess',
+      'Halden 400,400,Tansy,1:31,each-minute,20=9:30,guess',
+    ].join('\n'),
+  );
+  await page.getByRole('button', { name: 'See what would come in' }).click();
+  await page.waitForTimeout(400);
+};
+/** A scrap that cleared after two seconds: long enough for a picture. */
+const clip = async (page: Page) => {
+  await page.keyboard.press('Space');
+  await page.waitForTimeout(2000);
+  await page.keyboard.press('Space');
+  await page.waitForTimeout(300);
+};
+
 const shots: readonly Shot[] = [
   { name: 'film', path: '/film', light: 'white', size: desk },
   { name: 'film-phone', path: '/film', light: 'white', size: phone },
@@ -91,7 +117,13 @@ const shots: readonly Shot[] = [
   { name: 'logbook', path: '/logbook', light: 'white', size: desk },
   { name: 'logbook-roll', path: '/logbook/rolls/7c1d4b60-52e8-4f3a-8118-000000000000', light: 'white', size: desk },
   { name: 'logbook-print', path: '/logbook/prints/7c1d4b60-52e8-4f3a-9000-000000000003', light: 'white', size: desk },
-  { name: 'recipe', path: '/film/recipes/new', light: 'white', size: desk },
+  { name: 'recipe', path: `/film/recipes/${demoRecipes[2]!.id}`, light: 'white', size: desk },
+  { name: 'recipes', path: '/film/recipes', light: 'white', size: desk },
+  { name: 'recipes-import', path: '/film/recipes/import', light: 'white', size: desk, before: lookAtLines },
+  { name: 'tanks', path: '/film/tanks', light: 'white', size: desk },
+  { name: 'clip-test', path: '/film/clip-test', light: 'red', size: desk, before: clip },
+  { name: 'packet', path: '/film/packet', light: 'white', size: desk },
+  { name: 'push', path: '/film/push?stops=2', light: 'white', size: desk },
   { name: 'run', path: '/film', light: 'red', size: desk, before: toRun },
   { name: 'run-phone', path: '/film', light: 'red', size: phone, before: toRun },
 ];

@@ -2,11 +2,13 @@
   import '../app.css';
   import { page } from '$app/state';
   import { onMount, untrack } from 'svelte';
+  import { USUAL_VOLUME } from '$lib/contract/preferences.ts';
   import { provideWetSide } from '$lib/clock/wet-side.svelte.ts';
   import Dark from '$lib/light/Dark.svelte';
-  import { provideDesk } from '$lib/light/desk.svelte.ts';
+  import { keptPreferences, provideDesk } from '$lib/light/desk.svelte.ts';
   import LightSwitch from '$lib/light/LightSwitch.svelte';
   import RedNote from '$lib/light/RedNote.svelte';
+  import { tellShell } from '$lib/light/shell.ts';
   import Sink from '$lib/sink/Sink.svelte';
   import KeyList from '$lib/ui/keys/KeyList.svelte';
   import { provideKeys } from '$lib/ui/keys/keys.svelte.ts';
@@ -22,7 +24,7 @@
 
   // Made once, from what the first page came with.
   // svelte-ignore state_referenced_locally
-  const desk = provideDesk({ ...data.preferences });
+  const desk = provideDesk({ ...(keptPreferences() ?? data.preferences) });
   // svelte-ignore state_referenced_locally
   const wetSide = provideWetSide(data.runs, data.nowMs);
   const keys = provideKeys();
@@ -36,8 +38,17 @@
   onMount(() => {
     // From here on keys and clicks are heard.
     document.documentElement.dataset.ready = '';
-    return wetSide.start(() => desk.preferences.soundOn);
+    const { preferences } = desk;
+    return wetSide.start(() => ({
+      soundOn: preferences.soundOn,
+      volume: preferences.volume ?? USUAL_VOLUME,
+      dark: desk.light === 'dark',
+      // In the dark a voice, where there is one, stands in for the screen.
+      spoken: preferences.spoken ?? desk.light === 'dark',
+    }));
   });
+  // A page that is kept for a lost server comes up in the light of now.
+  $effect(() => tellShell({ light: desk.light, brightness: desk.preferences.brightness }));
   $effect(() => {
     const { runs } = data;
     untrack(() => wetSide.sync(runs));

@@ -1,14 +1,21 @@
 import { randomUUID } from 'node:crypto';
+import { temperatureAfter } from '@katachron/core';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { printExample } from '../../src/lib/contract/print.ts';
 import type { ProcessEvent } from '../../src/lib/contract/process.ts';
 import { recipeExample } from '../../src/lib/contract/recipe.ts';
-import { rollExample } from '../../src/lib/contract/roll.ts';
+import { shelfNames, shelves } from '../../src/lib/contract/shelves.ts';
+import { rollExample, type RollBody } from '../../src/lib/contract/roll.ts';
+import { prints } from '../../src/lib/server/repositories/prints.ts';
+import { rolls } from '../../src/lib/server/repositories/rolls.ts';
+import { tankLesson } from '../../src/lib/server/tank-lesson.ts';
 import * as printRoute from '../../src/routes/api/v1/prints/[id]/+server.ts';
 import { GET as listPrints } from '../../src/routes/api/v1/prints/+server.ts';
 import * as recipeRoute from '../../src/routes/api/v1/recipes/[id]/+server.ts';
 import { GET as listRecipes } from '../../src/routes/api/v1/recipes/+server.ts';
+import * as shelfRoute from '../../src/routes/api/v1/[shelf=shelf]/[id]/+server.ts';
+import { GET as listShelf } from '../../src/routes/api/v1/[shelf=shelf]/+server.ts';
 import * as rollRoute from '../../src/routes/api/v1/rolls/[id]/+server.ts';
 import { GET as listRolls } from '../../src/routes/api/v1/rolls/+server.ts';
 import { GET as listEvents } from '../../src/routes/api/v1/rolls/[id]/events/+server.ts';
@@ -187,5 +194,180 @@ describe('lists', () => {
 describe('health', () => {
   it('asks the database', async () => {
     expect(await call(health)).toMatchObject({ status: 200, body: { database: 'ok' } });
+  });
+});
+
+describe.each(shelfNames)('the shelf of %s', (shelf) => {
+  const { example } = shelves[shelf];
+  const params = (id: string) => ({ shelf, id });
+  const list = async () => (await call(listShelf, { params: { shelf } })).body[shelf];
+
+  it('keeps things under a version, lists them, and gives them away and back', async () => {
+    const id = randomUUID();
+    expect((await call(shelfRoute.PUT, { params: params(id), body: example })).status).toBe(201);
+    expect(await list()).toEqual([{ id, version: 1, ...example }]);
+    const renamed = { ...example, name: 'Other' };
+    const change = { params: params(id), body: renamed };
+    expect((await call(shelfRoute.PUT, change)).status).toBe(428);
+    const written = await call(shelfRoute.PUT, { ...change, headers: { 'if-match': '"1"' } });
+    expect(written).toMatchObject({ status: 200, etag: '"2"' });
+    expect((await call(shelfRoute.GET, { params: params(id) })).body.name).toBe('Other');
+
+    expect((await call(shelfRoute.DELETE, { params: params(id) })).status).toBe(428);
+    const stale = await call(shelfRoute.DELETE, {
+      params: params(id),
+      headers: { 'if-match': '"1"' },
+    });
+    expect(stale).toMatchObject({ status: 409, body: { stored: { name: 'Other' } } });
+    const gone = await call(shelfRoute.DELETE, {
+      params: params(id),
+      headers: { 'if-match': '"2"' },
+    });
+    expect(gone).toMatchObject({ status: 200, body: { name: 'Other' } });
+    expect(await list()).toEqual([]);
+    const again = { params: params(id), headers: { 'if-match': '"2"' } };
+    expect((await call(shelfRoute.DELETE, again)).status).toBe(404);
+    expect((await call(shelfRoute.PUT, { params: params(id), body: renamed })).status).toBe(201);
+    await call(shelfRoute.DELETE, { params: params(id), headers: { 'if-match': '"1"' } });
+  });
+
+  it('refuses what is none, with a sentence for the field', async () => {
+    const answer = await call(shelfRoute.PUT, {
+      params: params(randomUUID()),
+      body: { ...example, name: '' },
+    });
+    expect(answer.status).toBe(400);
+    expect(answer.body.errors[0]).toMatchObject({ pointer: '/name' });
+    for (const body of [null, [], 'x', {}]) {
+      expect((await call(shelfRoute.PUT, { params: params(randomUUID()), body })).status).toBe(400);
+    }
+  });
+});
+
+describe('a roll from the camera to the proof', () => {
+  const exposed: RollBody = {
+    title: 'R-130, cooling racks',
+    exposureIndex: 200,
+    madeAtMs: 1_768_000_000_000,
+    exposed: {
+      film: 'Halden 400',
+      boxSpeed: 400,
+      format: 'four-by-five',
+      camera: 'the field camera',
+      subject: 'Cooling racks at dusk',
+      exposedOn: '2026-01-09',
+      frames: [{ mark: 'F3 a', subject: 'Marrow bowl' }],
+    },
+  };
+  const put = (id: string, body: unknown, version?: number) =>
+    call(rollRoute.PUT, {
+      params: { id },
+      body,
+      ...(version && { headers: { 'if-match': `"${version}"` } }),
+    });
+  const event = (kind: string, more: object = {}) => ({
+    id: randomUUID(),
+    atMs: 1_768_600_000_000,
+    kind,
+    ...more,
+  });
+  const happens = (roll: string, body: ReturnType<typeof event>) =>
+    call(putEvent, { params: { id: roll, event: body.id }, body });
+
+  it('is exposed, planned, developing, developed and proofed', async () => {
+    const id = randomUUID();
+    expect((await put(id, exposed)).body).toMatchObject({ state: 'exposed', version: 1 });
+    const early = await happens(id, event('poured-in', { stepId: 'developer' }));
+    expect(early.status).toBe(400);
+    expect(early.body.detail).toMatch(/sink first/);
+    const planned = { ...exposed, ...rollExample, exposureIndex: 200 };
+    expect((await put(id, planned, 1)).body).toMatchObject({ state: 'planned' });
+    expect((await happens(id, event('poured-in', { stepId: 'developer' }))).body).toMatchObject({
+      state: 'developing',
+    });
+    const named = { ...planned, title: 'R-130' };
+    expect((await put(id, named, 2)).body).toMatchObject({ state: 'developing', version: 3 });
+    const done = event('finished');
+    expect((await happens(id, { ...done, atMs: done.atMs + 1 })).body).toMatchObject({
+      state: 'developed',
+    });
+    const judgement = {
+      atMs: 1_768_700_000_000,
+      density: 'good',
+      shadows: 'open',
+      highlights: 'printable',
+      marks: ['bubbles'],
+      change: 'Tap more.',
+    };
+    const judged = { ...named, judgement, proofedAtMs: 1_768_800_000_000 };
+    expect((await put(id, judged, 3)).body).toMatchObject({ state: 'proofed', judgement });
+    expect((await rolls.judged('Halden 400', 'Tansy')).map((roll) => roll.id)).toContain(id);
+    expect(await rolls.judged('Halden 400', 'Quillow')).toEqual([]);
+  });
+
+  it('waits for the sink until it is poured, and is found by its subject and its frames', async () => {
+    const id = randomUUID();
+    await put(id, { ...exposed, title: 'R-131' });
+    expect((await rolls.waiting()).map((roll) => roll.id)).toContain(id);
+    for (const q of ['cooling dusk', 'marrow bowl', 'field camera', 'F3']) {
+      const { body } = await call(listRolls, { search: `?q=${encodeURIComponent(q)}` });
+      expect(body.entries.map(({ entry }: { entry: { id: string } }) => entry.id)).toContain(id);
+    }
+  });
+
+  it('a plan needs what it rests on, and without a plan there must be an exposed film', async () => {
+    const { plan, title, madeAtMs, exposureIndex } = rollExample;
+    const half = await put(randomUUID(), { plan, title, madeAtMs, exposureIndex });
+    expect(half.status).toBe(400);
+    expect(half.body.errors.map(({ pointer }: { pointer: string }) => pointer)).toEqual(
+      expect.arrayContaining(['/recipe', '/temperatureC', '/developmentSeconds']),
+    );
+    const bare = await put(randomUUID(), { title, madeAtMs, exposureIndex });
+    expect(bare.body.errors).toMatchObject([{ pointer: '/exposed' }]);
+  });
+
+  it('a tank learns how fast it follows the room from what was read in its runs', async () => {
+    const tank = { id: randomUUID(), name: 'Two-reel', load: [] };
+    expect(await tankLesson(tank.id)).toBeUndefined();
+    for (const ambientC of [14, 27]) {
+      const id = randomUUID();
+      const drift = { ambientC, timeConstantSeconds: 600 };
+      await put(id, { ...rollExample, temperatureC: 20, tank, drift });
+      const poured = event('poured-in', { stepId: 'developer' });
+      await happens(id, poured);
+      for (const seconds of [180, 420]) {
+        const truth = { ambientC, timeConstantSeconds: 2400 };
+        const read = event('temperature', { temperatureC: temperatureAfter(20, truth, seconds) });
+        await happens(id, { ...read, atMs: poured.atMs + seconds * 1000 });
+      }
+    }
+    const lesson = await tankLesson(tank.id);
+    expect(lesson).toMatchObject({ readings: 4, runs: 2 });
+    expect(lesson!.seconds).toBeCloseTo(2400, 3);
+  });
+
+  it('a tank’s runs are found by the tank', async () => {
+    const id = randomUUID();
+    const tank = { id: randomUUID(), name: 'Two-reel', load: [] };
+    await put(id, { ...rollExample, tank });
+    expect(await rolls.runsOfTank(tank.id)).toEqual([]);
+    await happens(id, event('poured-in', { stepId: 'developer' }));
+    expect((await rolls.runsOfTank(tank.id)).map(({ roll }) => roll.id)).toEqual([id]);
+  });
+});
+
+describe('the prints on a paper', () => {
+  it('are the last ten, whatever the letters, and none for no paper', async () => {
+    const setup = { ...printExample.setup, paper: 'Thistle pearl' };
+    for (let n = 0; n < 12; n += 1) {
+      const body = { ...printExample, setup, title: `Print ${n}`, madeAtMs: 1_770_000_000_000 + n };
+      await prints.put(randomUUID(), body);
+    }
+    const found = await prints.ofPaper(' thistle PEARL ');
+    expect(found.map(({ title }) => title)).toEqual(
+      Array.from({ length: 10 }, (_, n) => `Print ${11 - n}`),
+    );
+    expect(await prints.ofPaper('Thistle')).toEqual([]);
+    expect(await prints.ofPaper('  ')).toEqual([]);
   });
 });

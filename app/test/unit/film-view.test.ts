@@ -1,13 +1,14 @@
 import { processRecord } from '@katachron/core';
 import { describe, expect, it } from 'vitest';
 import type { FilmDraft } from '../../src/lib/contract/drafts.ts';
+import { tankExample } from '../../src/lib/contract/tank.ts';
 import type { Recipe } from '../../src/lib/contract/recipe.ts';
 import { timeChart } from '../../src/lib/film/chart.ts';
 import { filmView, readingAdvice } from '../../src/lib/film/film-view.ts';
 import { developerReadings, expectedC, followedSeconds } from '../../src/lib/film/follow.ts';
 import { rollExample } from '../../src/lib/contract/roll.ts';
 import { movedSentence } from '../../src/lib/words/drift.ts';
-import { readRecipe, type RecipeForm } from '../../src/lib/film/recipe-form.ts';
+import { emptyRecipeForm, readRecipe, type RecipeForm } from '../../src/lib/film/recipe-form.ts';
 import { demoRecipes } from '../../src/lib/server/seeds/recipes.ts';
 
 const recipes: Recipe[] = demoRecipes.map(({ id, body }) => ({ id, version: 1, ...body }));
@@ -21,9 +22,10 @@ const draft: FilmDraft = {
   kinds: ['pre-soak', 'stop', 'fix', 'wash', 'wetting-agent'],
   times: { fix: '3:30', wash: '6:00' },
 };
+const tanks = [{ id: 't', version: 1, ...tankExample }];
 const white = { unit: 'C', clockStart: 'pouring-begins' } as const;
 const viewOf = (change: Partial<FilmDraft>, preferences: { unit: 'C' | 'F' } = white) =>
-  filmView({ ...draft, ...change }, recipes, { ...white, ...preferences });
+  filmView({ ...draft, ...change }, { recipes, tanks }, { ...white, ...preferences });
 
 describe('the film page', () => {
   it('answers with the time, the two points it stands between, and the slope', () => {
@@ -60,9 +62,14 @@ describe('the film page', () => {
   it('marks the rule of thumb and says what it costs', () => {
     const view = viewOf({ exposureIndex: '200', temperature: '20' });
     expect(view.development!.seconds).toBeCloseTo(456);
-    expect(view.reasons[1]).toBe(
-      'Times 0.80 for pull −1, a rule of thumb: no recipe is for this speed. The negative gets flatter.',
-    );
+    expect(view.reasons[1]).toBe('A pull: the negative gets flatter.');
+    expect(view.factors).toEqual([
+      {
+        id: 'push',
+        times: '× 0.80',
+        why: 'pull −1: no recipe is for this speed (a rule of thumb)',
+      },
+    ]);
   });
 
   it('says nothing about push at the box speed', () => expect(viewOf({}).push).toBeUndefined());
@@ -102,7 +109,7 @@ describe('the film page', () => {
   it('has no plan while a time cannot be read, and says which', () => {
     const view = viewOf({ times: { fix: 'long' } });
     expect(view.plan).toBeUndefined();
-    expect(view.lines.find(({ kind }) => kind === 'fix')).toMatchObject({
+    expect(view.steps.lines.find(({ kind }) => kind === 'fix')).toMatchObject({
       shown: 'long',
       trouble: expect.stringContaining('3:30'),
     });
@@ -129,8 +136,8 @@ describe('the film page', () => {
   });
 
   it('without recipes there is none', () => {
-    expect(filmView(draft, [], white)).toMatchObject({ lines: expect.any(Array), reasons: [] });
-    expect(filmView(draft, [], white).recipe).toBeUndefined();
+    expect(filmView(draft, { recipes: [] }, white)).toMatchObject({ reasons: [], factors: [] });
+    expect(filmView(draft, { recipes: [] }, white).recipe).toBeUndefined();
   });
 });
 
@@ -199,8 +206,8 @@ describe('a run whose drift is followed', () => {
   it('expects the reading that the drift foretells', () => {
     expect(expectedC(roll, start, 600)).toBeCloseTo(18.87, 1);
     expect(expectedC({ ...roll, drift: undefined }, start, 600)).toBe(20);
-    expect(readingAdvice(roll, 18.9, true, expectedC(roll, start, 600))).toBeUndefined();
-    expect(readingAdvice(roll, 20, true, expectedC(roll, start, 600))).toMatchObject({
+    expect(readingAdvice(roll, 18.9, 'developer', expectedC(roll, start, 600))).toBeUndefined();
+    expect(readingAdvice(roll, 20, 'developer', expectedC(roll, start, 600))).toMatchObject({
       kind: 'developer-off',
     });
   });
@@ -223,22 +230,29 @@ describe('a reading during the run', () => {
   const roll = { recipe: demoRecipes[0]!.body, temperatureC: 20.6, exposureIndex: 400 };
 
   it('in the developer is near enough within 0.3 °C', () => {
-    expect(readingAdvice(roll, 20.9, true)).toBeUndefined();
-    expect(readingAdvice(roll, 20.3, true)).toBeUndefined();
+    expect(readingAdvice(roll, 20.9, 'developer')).toBeUndefined();
+    expect(readingAdvice(roll, 20.3, 'developer')).toBeUndefined();
   });
   it('otherwise says what the time would be', () => {
-    const advice = readingAdvice(roll, 21, true);
+    const advice = readingAdvice(roll, 21, 'developer');
     expect(advice).toMatchObject({ kind: 'developer-off', seconds: expect.closeTo(517, 0) });
   });
   it('past the table only says that it is off', () => {
-    expect(readingAdvice(roll, 30, true)).toEqual({ kind: 'developer-off' });
+    expect(readingAdvice(roll, 30, 'developer')).toEqual({ kind: 'developer-off' });
   });
   it('in another bath speaks up when that is more than 3 °C from the developer', () => {
-    expect(readingAdvice(roll, 17.7, false)).toBeUndefined();
-    expect(readingAdvice(roll, 17.5, false)).toMatchObject({
+    expect(readingAdvice(roll, 17.7, 'stop')).toBeUndefined();
+    expect(readingAdvice(roll, 17.5, 'stop')).toMatchObject({
       kind: 'baths-apart',
       sentence: expect.stringContaining('more than 3 °C'),
     });
+  });
+  it('a pre-soak is to have the developer’s temperature', () => {
+    expect(readingAdvice(roll, 19.7, 'pre-soak')).toBeUndefined();
+    expect(readingAdvice(roll, 19, 'pre-soak')).toMatchObject({
+      sentence: 'The pre-soak should be within 1 °C (1.8 °F) of the developer.',
+    });
+    expect(readingAdvice(roll, 19, undefined)).toBeUndefined();
   });
 });
 
@@ -270,6 +284,7 @@ describe('the chart', () => {
 
 describe('a recipe that is being typed', () => {
   const form: RecipeForm = {
+    ...emptyRecipeForm,
     film: ' Halden 400 ',
     boxSpeed: '400',
     developer: 'Tansy',

@@ -1,6 +1,6 @@
 import { filmPlan, processMoment, usualFilmKinds, type ProcessEvent } from '@katachron/core';
 import { describe, expect, it } from 'vitest';
-import type { Roll } from '../../src/lib/contract/roll.ts';
+import type { PlannedRoll } from '../../src/lib/contract/roll.ts';
 import { rollExample } from '../../src/lib/contract/roll.ts';
 import { runView } from '../../src/lib/film/run-view.ts';
 import { logLines, stepLines } from '../../src/lib/logbook/roll-log.ts';
@@ -47,7 +47,7 @@ describe('the run screen', () => {
       step: 'Developer',
       clock: '3:27',
       hands: 'Rest',
-      next: ['Turn again at 2:58', 'Stop ready at 0:40, pour out at 0:10'],
+      next: ['Turn again at 2:58', 'Stop ready at 0:40, pour out at 0:10', 'Read the temperature'],
       main: 'Stop is going in',
       count: '2 of 6',
     });
@@ -71,6 +71,46 @@ describe('the run screen', () => {
     });
   });
 
+  it('asks for the temperature half-way, until it was read', () => {
+    expect(at(soaked, 60 + 200).next).not.toContain('Read the temperature');
+    const read: ProcessEvent[] = [
+      ...soaked,
+      { id: 't', atMs: 100_000, kind: 'temperature', temperatureC: 20.4 },
+    ];
+    expect(at(read, 60 + 331).next).not.toContain('Read the temperature');
+  });
+
+  it('says from when on light is safe', () => {
+    const fixing = [...soaked, pour('stop', 600), pour('fix', 630)];
+    expect(at(fixing, 650).next).toContain('Light is safe at 1:45');
+    expect(at(fixing, 740).next).toContain('Light is safe now');
+    expect(at(soaked, 100).next.join()).not.toContain('Light');
+  });
+
+  it('has other words for sheets in trays', () => {
+    const trays = { ...plan, vessel: 'trays' as const };
+    const words = (events: ProcessEvent[], seconds: number) =>
+      runView(trays, processMoment(trays, events, seconds * 1000));
+    expect(words([], 0)).toMatchObject({ main: 'First sheet in, start' });
+    expect(words(soaked, 65)).toMatchObject({
+      hands: 'Shuffle, bottom sheet to the top',
+      main: 'Sheets going into the stop',
+    });
+    expect(words(soaked, 60 + 530).hands).toBe('Lift them, let them drip');
+  });
+
+  it('goes past a bath that was left out', () => {
+    const skipped: ProcessEvent[] = [
+      ...soaked,
+      { id: 's', atMs: 70_000, kind: 'skipped', stepId: 'stop' },
+    ];
+    expect(at(skipped, 100).main).toBe('Fixer is going in');
+    expect(stepLines(roll, skipped).find(({ id }) => id === 'stop')).toMatchObject({
+      real: 'left out',
+    });
+    expect(logLines(roll, skipped, 'C').at(-1)?.words).toBe('Stop, acid left out');
+  });
+
   it('ends with hanging up', () => {
     const last = [...soaked, pour('wetting-agent', 700)];
     expect(at(last, 705).main).toBe('Taken out, done');
@@ -91,7 +131,7 @@ describe('the run screen', () => {
   });
 });
 
-const roll: Roll = {
+const roll: PlannedRoll = {
   id: 'r',
   version: 1,
   state: 'developing',

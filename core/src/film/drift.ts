@@ -105,9 +105,8 @@ export function temperatureCourse(
  * driftedEnd({ recipe: { film: "Halden 400", boxSpeed: 400, developer: "Tansy", dilution: [1, 31], exposureIndex: 400, agitation: "each-minute", points: [{ temperatureC: 20, seconds: 600 }], source: "guess" }, factor: 1, readings: [{ seconds: 0, temperatureC: 20 }], drift: { ambientC: 16, timeConstantSeconds: 1800 } }).endSeconds // ≈ 633.4
  */
 export function driftedEnd(question: DriftQuestion): DriftAnswer {
-  const { recipe, factor } = question;
   const course = temperatureCourse(question.readings, question.drift);
-  const rate = (seconds: number) => 1 / (unrefusedSeconds(recipe, course(seconds)) * factor);
+  const rate = rateOf(question);
   let done = 0;
   let before = rate(0);
   for (let seconds = 0; seconds < LONGEST; seconds += STEP) {
@@ -126,4 +125,33 @@ export function driftedEnd(question: DriftQuestion): DriftAnswer {
     '/ambientC',
     'As cold as that room is, the development would take more than six hours.',
   );
+}
+
+/**
+ * How much of a development is done after a while, although its temperature wanders.
+ * @param question recipe, factor on its time, readings (s, °C) and how the tank drifts
+ * @param seconds since the start
+ * @returns a share, 1 when it is done
+ * @throws Refusal as `temperatureCourse`
+ * @source ∫ dt / t(T) from the start
+ * @example
+ * developmentDone({ recipe: { film: "Halden 400", boxSpeed: 400, developer: "Tansy", dilution: [1, 31], exposureIndex: 400, agitation: "each-minute", points: [{ temperatureC: 20, seconds: 600 }], source: "guess" }, factor: 1, readings: [{ seconds: 0, temperatureC: 20 }] }, 150) // ≈ 0.25
+ */
+export function developmentDone(question: DriftQuestion, seconds: number): number {
+  const rate = rateOf(question);
+  const steps = Math.max(1, Math.ceil(seconds / STEP));
+  const width = seconds / steps;
+  let done = 0;
+  for (let step = 0; step < steps; step += 1) {
+    const from = step * width;
+    done += (width * (rate(from) + 4 * rate(from + width / 2) + rate(from + width))) / 6;
+  }
+  return done;
+}
+
+/** The share of the development that is done in a second, at any time of the step. */
+function rateOf(question: DriftQuestion): (seconds: number) => number {
+  const { recipe, factor } = question;
+  const course = temperatureCourse(question.readings, question.drift);
+  return (seconds) => 1 / (unrefusedSeconds(recipe, course(seconds)) * factor);
 }

@@ -4,8 +4,17 @@ import { processMoment } from './moment.ts';
 import type { ProcessPlan } from './plan.ts';
 import { stepKind } from './step-kinds/index.ts';
 
-/** What a cue says: move, rest, have the next bath ready, pour out, time is up, still over. */
-export type CueKind = 'agitate' | 'rest' | 'fetch-next' | 'pour-out' | 'time-up' | 'over';
+/** What a cue says: hands on the tank, move, rest, read the temperature, light is safe, have the next bath ready, pour out, time is up, still over. */
+export type CueKind =
+  | 'lead-in'
+  | 'agitate'
+  | 'rest'
+  | 'read-temperature'
+  | 'light-safe'
+  | 'fetch-next'
+  | 'pour-out'
+  | 'time-up'
+  | 'over';
 
 /** Something to be heard at an instant. Its id is the same however often it is worked out. */
 export interface Cue {
@@ -14,6 +23,9 @@ export interface Cue {
   readonly atMs: number;
   readonly stepId: string;
 }
+
+/** How long before a turn the hands are called to the tank, s. */
+export const LEAD_IN_SECONDS = 3;
 
 /** How often an overrun bath calls, s. */
 const OVER_EVERY_SECONDS = 15;
@@ -53,9 +65,13 @@ export function cuesBetween(
     }
   };
   for (const burst of bursts(step, plan.drainSeconds)) {
+    if (burst.startSeconds > LEAD_IN_SECONDS) add('lead-in', burst.startSeconds - LEAD_IN_SECONDS);
     add('agitate', burst.startSeconds);
     if (burst.endSeconds < pourOutSeconds) add('rest', burst.endSeconds);
   }
+  const { lightSafeSeconds, readSeconds } = current;
+  if (lightSafeSeconds !== undefined) add('light-safe', lightSafeSeconds);
+  if (readSeconds !== undefined) add('read-temperature', readSeconds);
   if (fetchSeconds > 0) add('fetch-next', fetchSeconds);
   if (pourOutSeconds > 0) add('pour-out', pourOutSeconds);
   add('time-up', step.seconds);

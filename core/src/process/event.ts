@@ -2,8 +2,20 @@
 export type ProcessEvent = { readonly id: string; readonly atMs: number } & (
   | { readonly kind: 'poured-in'; readonly stepId: string }
   | { readonly kind: 'poured-earlier'; readonly stepId: string; readonly seconds: number }
-  | { readonly kind: 'retimed'; readonly stepId: string; readonly seconds: number }
-  | { readonly kind: 'temperature'; readonly temperatureC: number }
+  | {
+      readonly kind: 'retimed';
+      readonly stepId: string;
+      readonly seconds: number;
+      /** By what was read, unless said. */
+      readonly because?: 'temperature' | 'extra' | 'first-tone';
+    }
+  | { readonly kind: 'skipped'; readonly stepId: string }
+  | {
+      readonly kind: 'temperature';
+      readonly temperatureC: number;
+      /** The bath that was read, where it is not the one under way. */
+      readonly stepId?: string;
+    }
   | { readonly kind: 'note'; readonly text: string }
   | { readonly kind: 'finished' }
   | { readonly kind: 'undone'; readonly eventId: string }

@@ -7,6 +7,13 @@ import { stepKind } from './step-kinds/index.ts';
 /** How long before pouring out the next bath should be at hand, s. */
 export const FETCH_LEAD_SECONDS = 30;
 
+/** The share of the fixing time after which film may be opened to light, at the earliest. */
+const OPENS_AFTER = 0.5;
+/** The share of the development after which its temperature is worth a look. */
+const READ_AFTER = 0.5;
+/** A development shorter than this is over before a reading could help, s. */
+const LEAST_FOR_READING = 120;
+
 /** What the hands do now. */
 export type Hands = 'pour-in' | 'agitate' | 'rest' | 'pour-out' | 'over' | 'wait-in-water' | 'done';
 
@@ -27,6 +34,10 @@ export interface ProcessMoment {
     /** When the next bath should be at hand. */
     readonly fetchSeconds: number;
     readonly pourOutSeconds: number;
+    /** From here on light no longer fogs the film; not there in a bath that does not fix. */
+    readonly lightSafeSeconds?: number;
+    /** When the developer's temperature should be read again; undefined once it was, and in other baths. */
+    readonly readSeconds?: number;
   };
   /** What goes in next; undefined in the last step. */
   readonly next?: { readonly index: number; readonly step: ProcessStep };
@@ -50,8 +61,9 @@ export function processMoment(
   const record = processRecord(plan, events);
   if (record.finishedAtMs !== undefined) return { hands: 'done', record };
   const index = record.steps.findLastIndex((step) => step.startedAtMs !== undefined);
-  const following = plan.steps[index + 1];
-  const next = following ? { next: { index: index + 1, step: following } } : {};
+  const following = record.steps.findIndex((step, place) => place > index && !step.skipped);
+  const next =
+    following === -1 ? {} : { next: { index: following, step: record.steps[following]!.step } };
   if (index === -1) return { hands: 'pour-in', record, ...next };
 
   const { step, startedAtMs } = record.steps[index]! as { step: ProcessStep; startedAtMs: number };
@@ -75,6 +87,8 @@ export function processMoment(
       ...(upcoming && { nextBurstSeconds: upcoming.startSeconds }),
       fetchSeconds: Math.max(0, pourOutSeconds - FETCH_LEAD_SECONDS),
       pourOutSeconds,
+      ...(stepKind(step.kind).opensToLight && { lightSafeSeconds: step.seconds * OPENS_AFTER }),
+      ...(asksForReading(step, record) && { readSeconds: step.seconds * READ_AFTER }),
     },
     ...next,
   };
@@ -91,4 +105,12 @@ function handsAt(now: {
   }
   if (now.elapsedSeconds >= now.pourOutSeconds) return 'pour-out';
   return now.moving ? 'agitate' : 'rest';
+}
+
+function asksForReading(step: ProcessStep, record: ProcessRecord): boolean {
+  return (
+    step.kind === 'developer' &&
+    step.seconds >= LEAST_FOR_READING &&
+    !record.temperatures.some(({ stepId }) => stepId === step.id)
+  );
 }

@@ -6,6 +6,10 @@ export interface StepRecord {
   /** The step with the time in force: the plan's, or the one it was given during the run. */
   readonly step: ProcessStep;
   readonly plannedSeconds: number;
+  /** Time given on top by hand, s; counted in the step's time. */
+  readonly extraSeconds: number;
+  /** It was left out on purpose. */
+  readonly skipped: boolean;
   /** When its clock started; undefined while it has not been poured in (or was skipped). */
   readonly startedAtMs?: number;
   /** When the next bath went in, or the process was finished. */
@@ -29,7 +33,8 @@ export interface ProcessRecord {
 
 /**
  * Reads a log into what happened to each step. A bath ends when the next one goes in; "poured earlier" moves a start
- * back, but never before the start of the bath before it; "retimed" gives a step another time from then on.
+ * back, but never before the start of the bath before it; "retimed" gives a step another time from then on; a
+ * step that was skipped does not come next.
  * @param plan the steps
  * @param events in any order
  * @returns starts and ends in ms, readings and notes
@@ -41,6 +46,8 @@ export function processRecord(plan: ProcessPlan, events: readonly ProcessEvent[]
   const starts = new Map<string, number>();
   const order = plan.steps.map((step) => step.id);
   const retimed = new Map<string, number>();
+  const extra = new Map<string, number>();
+  const skipped = new Set<string>();
   let latest = -1;
   let finishedAtMs: number | undefined;
   const temperatures: TemperatureReading[] = [];
@@ -62,9 +69,16 @@ export function processRecord(plan: ProcessPlan, events: readonly ProcessEvent[]
       if (index === -1 || index !== latest) return;
       starts.set(stepId, Math.max(atMs - seconds * 1000, startBefore(index)));
     },
-    retimed: ({ stepId, seconds }) => retimed.set(stepId, seconds),
-    temperature: ({ atMs, temperatureC }) => {
-      const stepId = order[latest];
+    retimed: ({ stepId, seconds, because }) => {
+      if (because === 'extra') {
+        const before = retimed.get(stepId) ?? plan.steps[order.indexOf(stepId)]?.seconds ?? 0;
+        extra.set(stepId, (extra.get(stepId) ?? 0) + seconds - before);
+      }
+      retimed.set(stepId, seconds);
+    },
+    skipped: ({ stepId }) => skipped.add(stepId),
+    temperature: ({ atMs, temperatureC, stepId: read }) => {
+      const stepId = read ?? order[latest];
       temperatures.push({ atMs, temperatureC, ...(stepId !== undefined && { stepId }) });
     },
     note: ({ atMs, text }) => notes.push({ atMs, text }),
@@ -79,7 +93,9 @@ export function processRecord(plan: ProcessPlan, events: readonly ProcessEvent[]
 
   const steps = plan.steps.map((planned, index): StepRecord => {
     const step = { ...planned, seconds: retimed.get(planned.id) ?? planned.seconds };
-    const base = { step, plannedSeconds: planned.seconds };
+    const left = skipped.has(step.id) && !starts.has(step.id);
+    const extraSeconds = extra.get(step.id) ?? 0;
+    const base = { step, plannedSeconds: planned.seconds, extraSeconds, skipped: left };
     const startedAtMs = starts.get(step.id);
     if (startedAtMs === undefined) return base;
     const next = order

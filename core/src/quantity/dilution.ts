@@ -6,13 +6,13 @@ export type Dilution = readonly number[];
 /**
  * A dilution as the field writes it: with plus signs, never a colon, which people read both ways.
  * @param dilution parts, the last of them water
- * @returns text such as `1+31`
+ * @returns text such as `1+31`; `stock` for one part alone
  * @source darkroom convention
  * @example
  * formatDilution([1, 1, 80]) // = "1+1+80"
  */
 export function formatDilution(dilution: Dilution): string {
-  return dilution.map(String).join('+');
+  return dilution.length === 1 && dilution[0] === 1 ? 'stock' : dilution.map(String).join('+');
 }
 
 /**

@@ -12,19 +12,37 @@ const away: Problem = {
   detail: 'The server does not answer. What you typed is still here; try again.',
 };
 
-/** Writes through the open interface. Never throws: a server that is away is a problem like any other. */
-export async function put<Value>(path: string, body: unknown): Promise<Outcome<Value>> {
+/** Asks the open interface. Never throws: a server that is away is a problem like any other. */
+async function ask<Value>(path: string, init: RequestInit): Promise<Outcome<Value>> {
   try {
-    const response = await fetch(path, {
-      method: 'PUT',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
-    });
+    const response = await fetch(path, init);
     const answer: unknown = await response.json();
     return response.ok ? { value: answer as Value } : { problem: answer as Problem };
   } catch {
     return { problem: away };
   }
+}
+
+const basedOn = (version?: number): Record<string, string> =>
+  version === undefined ? {} : { 'if-match': `"${version}"` };
+
+/** Writes something; a change says which version it is based on. */
+export function put<Value>(path: string, body: unknown, version?: number): Promise<Outcome<Value>> {
+  return ask(path, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json', ...basedOn(version) },
+    body: JSON.stringify(body),
+  });
+}
+
+/** Takes something off. */
+export function remove<Value>(path: string, version: number): Promise<Outcome<Value>> {
+  return ask(path, { method: 'DELETE', headers: basedOn(version) });
+}
+
+/** Sends a file as it is. */
+export function send<Value>(path: string, text: string, type: string): Promise<Outcome<Value>> {
+  return ask(path, { method: 'POST', headers: { 'content-type': type }, body: text });
 }
 
 /** May the same write succeed later, unchanged? */

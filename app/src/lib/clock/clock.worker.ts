@@ -1,5 +1,5 @@
 import { cuesBetween } from '@katachron/core';
-import { CUE_WINDOW_MS, type ClockTick, type Clocked } from './messages.ts';
+import { CUE_BEFORE_MS, CUE_WINDOW_MS, type ClockTick, type Clocked } from './messages.ts';
 
 /**
  * Keeps time where the browser does not slow timers down when the tab is hidden. It only follows the process: the core
@@ -12,7 +12,7 @@ let processes: readonly Clocked[] = [];
 function tick(): void {
   const nowMs = Date.now();
   const cues = processes.flatMap(({ id, plan, events }) =>
-    cuesBetween(plan, events, nowMs, nowMs + CUE_WINDOW_MS).map((cue) => ({
+    cuesBetween(plan, events, nowMs - CUE_BEFORE_MS, nowMs + CUE_WINDOW_MS).map((cue) => ({
       ...cue,
       id: `${id}:${cue.id}`,
     })),

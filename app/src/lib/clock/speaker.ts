@@ -1,7 +1,13 @@
 import type { Cue } from '@katachron/core';
+import { USUAL_VOLUME } from '../contract/preferences.ts';
 import { cueSounds } from './sounds/index.ts';
+import type { Beep } from './sounds/sound.ts';
 
-const VOLUME = 0.5;
+/** Loudness of each step of the volume, as the gain of a beep: even steps to the ear. */
+const GAINS = [0.06, 0.15, 0.3, 0.55, 0.95];
+/** The short beep that confirms a pour. */
+const CONFIRMING = { lengthSeconds: 0.07, frequencyHz: 1175, everySeconds: 0.16 };
+
 /** Ramps that keep a beep from clicking, s. */
 const RAMP = 0.005;
 
@@ -14,6 +20,8 @@ interface Scheduled {
 export class Speaker {
   #context: AudioContext | undefined;
   #scheduled = new Map<string, Scheduled>();
+  /** 1 to 5. */
+  volume = USUAL_VOLUME;
 
   constructor(readonly onChange: (awake: boolean) => void) {}
 
@@ -51,19 +59,36 @@ export class Speaker {
     const heard = context.outputLatency || context.baseLatency || 0;
     const at = context.currentTime + (cue.atMs - Date.now()) / 1000 - heard;
     const sound = cueSounds.find(({ kind }) => kind === cue.kind);
-    const beeps = (sound?.beeps ?? []).map(({ startSeconds, lengthSeconds, frequencyHz }) => {
-      const start = Math.max(context.currentTime, at + startSeconds);
-      const oscillator = new OscillatorNode(context, { frequency: frequencyHz });
-      const gain = new GainNode(context, { gain: 0 });
-      gain.gain.setValueAtTime(0, start);
-      gain.gain.linearRampToValueAtTime(VOLUME, start + RAMP);
-      gain.gain.setValueAtTime(VOLUME, start + lengthSeconds - RAMP);
-      gain.gain.linearRampToValueAtTime(0, start + lengthSeconds);
-      oscillator.connect(gain).connect(context.destination);
-      oscillator.start(start);
-      oscillator.stop(start + lengthSeconds);
-      return oscillator;
-    });
+    const beeps = (sound?.beeps ?? []).map((beep) => this.#beep(context, at, beep));
     this.#scheduled.set(cue.id, { atMs: cue.atMs, beeps });
+  }
+
+  /** Confirms what was just done, now: one beep, or as many as there are to count in the dark. */
+  confirm(count: number): void {
+    const context = this.#context;
+    if (!context || context.state !== 'running') return;
+    for (let beep = 0; beep < count; beep += 1) {
+      const { everySeconds, ...one } = CONFIRMING;
+      this.#beep(context, context.currentTime, { startSeconds: beep * everySeconds, ...one });
+    }
+  }
+
+  #beep(
+    context: AudioContext,
+    at: number,
+    { startSeconds, lengthSeconds, frequencyHz }: Beep,
+  ): OscillatorNode {
+    const loud = GAINS[this.volume - 1] ?? 0.3;
+    const start = Math.max(context.currentTime, at + startSeconds);
+    const oscillator = new OscillatorNode(context, { frequency: frequencyHz });
+    const gain = new GainNode(context, { gain: 0 });
+    gain.gain.setValueAtTime(0, start);
+    gain.gain.linearRampToValueAtTime(loud, start + RAMP);
+    gain.gain.setValueAtTime(loud, start + lengthSeconds - RAMP);
+    gain.gain.linearRampToValueAtTime(0, start + lengthSeconds);
+    oscillator.connect(gain).connect(context.destination);
+    oscillator.start(start);
+    oscillator.stop(start + lengthSeconds);
+    return oscillator;
   }
 }

@@ -1,16 +1,23 @@
 import {
+  developerByFactor,
   eventsThatCount,
   processMoment,
+  type Cue,
   sheetPlan,
   type ProcessEvent,
   type ProcessPlan,
+  type ToneFactor,
 } from '@katachron/core';
 import { getContext, setContext } from 'svelte';
 import { put, worthRepeating } from '../api/client.ts';
-import type { Roll } from '../contract/roll.ts';
+import type { PlannedRoll } from '../contract/roll.ts';
 import type { ClockTick, Clocked } from './messages.ts';
 import { forgetSent, keepUnsent, unsent } from './outbox.ts';
+import { pouredWords } from './poured-words.ts';
+import { forgetFinished, keepSeen, seenEvents } from './seen.ts';
+import type { SpokenContext } from './sounds/sound.ts';
 import { Speaker } from './speaker.ts';
+import { Voice } from './voice.ts';
 
 const CONTEXT = Symbol('wet side');
 const SHEETS_KEY = 'katachron-sheets';
@@ -19,7 +26,7 @@ const RETRY_MS = 4000;
 
 /** A roll under way, with what happened to it so far. */
 export interface RollRun {
-  readonly roll: Roll;
+  readonly roll: PlannedRoll;
   readonly events: readonly ProcessEvent[];
 }
 
@@ -35,6 +42,16 @@ export type NewEvent = ProcessEvent extends infer Event
     : never
   : never;
 
+/** How cues are to be heard. */
+export interface SoundManner {
+  readonly soundOn: boolean;
+  /** 1 to 5. */
+  readonly volume: number;
+  readonly spoken: boolean;
+  /** Nobody can look: every pour is counted out. */
+  readonly dark: boolean;
+}
+
 /** Everything that lies in a bath now, on one clock: the page only looks at it. */
 export class WetSide {
   runs = $state.raw<readonly RollRun[]>([]);
@@ -46,6 +63,8 @@ export class WetSide {
   waiting = $state(0);
   #worker: Worker | undefined;
   #speaker = new Speaker((awake) => (this.soundAsleep = !awake));
+  #voice = new Voice();
+  #manner: (() => SoundManner) | undefined;
   #sending = false;
 
   constructor(runs: readonly RollRun[], nowMs: number) {
@@ -54,13 +73,19 @@ export class WetSide {
   }
 
   /** Starts the clock, in the browser. */
-  start(soundOn: () => boolean): () => void {
+  start(manner: () => SoundManner): () => void {
+    this.#manner = manner;
     this.sheets = keptSheets();
     this.#mergeUnsent();
     this.#worker = new Worker(new URL('./clock.worker.ts', import.meta.url), { type: 'module' });
     this.#worker.onmessage = ({ data }: MessageEvent<ClockTick>) => {
       this.nowMs = data.nowMs;
-      this.#speaker.follow(soundOn() ? data.cues : []);
+      const { soundOn, volume, spoken } = manner();
+      this.#speaker.volume = volume;
+      this.#speaker.follow(soundOn ? data.cues.filter(({ atMs }) => atMs >= data.nowMs) : []);
+      if (soundOn && spoken) {
+        this.#voice.follow(data.cues, data.nowMs, (cue) => this.#contextOf(cue));
+      }
     };
     this.#tellWorker();
     const retry = setInterval(() => void this.#send(), RETRY_MS);
@@ -83,6 +108,7 @@ export class WetSide {
     const others = here.filter(({ roll }) => !fromServer.some((run) => run.roll.id === roll.id));
     this.runs = [...others, ...joined];
     this.#mergeUnsent();
+    forgetFinished(this.runs);
     this.#tellWorker();
   }
 
@@ -99,11 +125,19 @@ export class WetSide {
     this.#tellWorker();
   }
 
+  /** One beep at the volume that was just set. */
+  tryOut(): void {
+    this.#speaker.volume = this.#manner?.().volume ?? this.#speaker.volume;
+    this.#speaker.confirm(1);
+  }
+
   /** Something happened now (or a moment ago). Kept here first, then sent. */
   record(rollId: string, event: NewEvent, atMs = Date.now()): ProcessEvent {
     const full = { ...event, id: crypto.randomUUID(), atMs } as ProcessEvent;
     keepUnsent({ rollId, event: full });
     this.#add(rollId, full);
+    keepSeen(rollId, full);
+    this.#confirm(rollId, full);
     this.nowMs = Math.max(this.nowMs, Date.now());
     this.#tellWorker();
     void this.#send();
@@ -137,11 +171,13 @@ export class WetSide {
     });
   }
 
-  /** Puts a sheet back into the tray it came from; out of the first tray it goes altogether. */
+  /** Takes the last thing back: the time by its first tone, or the tray it was moved to; out of the first it goes altogether. */
   moveBack(sheet: Sheet): void {
-    const pours = eventsThatCount(sheet.events).filter(({ kind }) => kind === 'poured-in');
-    const last = pours.at(-1);
-    if (!last || pours.length === 1) {
+    const counting = eventsThatCount(sheet.events).filter(({ kind }) =>
+      ['poured-in', 'retimed'].includes(kind),
+    );
+    const last = counting.at(-1);
+    if (!last || counting.length === 1) {
       this.#setSheets(this.sheets.filter(({ id }) => id !== sheet.id));
       return;
     }
@@ -150,6 +186,21 @@ export class WetSide {
       atMs: Date.now(),
       kind: 'undone',
       eventId: last.id,
+    });
+  }
+
+  /** The first tone shows on a sheet now: from it follows how long it stays in the developer. */
+  firstTone(sheet: Sheet, factor: ToneFactor): void {
+    const atMs = Date.now();
+    const { current } = processMoment(sheet.plan, sheet.events, atMs);
+    if (!current) return;
+    this.#addToSheet(sheet, {
+      id: crypto.randomUUID(),
+      atMs,
+      kind: 'retimed',
+      stepId: current.step.id,
+      seconds: Math.max(1, Math.round(developerByFactor(current.elapsedSeconds, factor))),
+      because: 'first-tone',
     });
   }
 
@@ -176,10 +227,38 @@ export class WetSide {
     );
   }
 
+  /** What a pour sounds like: so many beeps in the dark as there were baths, and its name and time where a voice can. */
+  #confirm(rollId: string, event: ProcessEvent): void {
+    const manner = this.#manner?.();
+    const run = this.runs.find(({ roll }) => roll.id === rollId);
+    if (!manner?.soundOn || !run) return;
+    const { plan } = run.roll;
+    const words = pouredWords(plan, event);
+    if (!words) return;
+    const place = plan.steps.findIndex(({ id }) => 'stepId' in event && id === event.stepId);
+    this.#speaker.volume = manner.volume;
+    this.#speaker.confirm(manner.dark ? place + 1 || plan.steps.length + 1 : 1);
+    if (manner.spoken) this.#voice.say(words);
+  }
+
+  /** What a voice may name at a cue: the bath, and the one that comes next. */
+  #contextOf({ id, stepId }: Cue): SpokenContext | undefined {
+    const all: Clocked[] = [
+      ...this.runs.map(({ roll, events }) => ({ id: roll.id, plan: roll.plan, events })),
+      ...this.sheets,
+    ];
+    const clocked = all.find((one) => id.startsWith(`${one.id}:`));
+    const step = clocked?.plan.steps.find((one) => one.id === stepId);
+    if (!clocked || !step) return undefined;
+    const { next } = processMoment(clocked.plan, clocked.events, this.nowMs);
+    return { step, ...(next && { next: next.step }), vessel: clocked.plan.vessel ?? 'tank' };
+  }
+
   #mergeUnsent(): void {
     const entries = unsent();
     this.waiting = entries.length;
-    for (const { rollId, event } of entries) this.#add(rollId, event);
+    // What was confirmed once may be missing from a page that was kept for a lost server.
+    for (const { rollId, event } of [...seenEvents(), ...entries]) this.#add(rollId, event);
   }
 
   #tellWorker(): void {

@@ -1,7 +1,9 @@
-import { highlightTones, shadowTones } from '@katachron/core';
+import { certainties, highlightTones, shadowTones } from '@katachron/core';
 import Type, { type Static } from 'typebox';
-import { oneOf, orNull, text } from './fields.ts';
-import { stepKindId } from './process.ts';
+import { instantMs, oneOf, orNull, text } from './fields.ts';
+import { agitation } from './agitation.ts';
+import { afterwards, stepKindId, vessel } from './process.ts';
+import { filmFormatId } from './tank.ts';
 import { Lamp, StripChoices, contrastSetId, settingId, Pick } from './strip.ts';
 
 /** What was typed, as it was typed: right or wrong, it is there again after a reload. */
@@ -20,9 +22,28 @@ export const FilmDraft = Type.Object(
     follows: Type.Optional(typed),
     /** The reverse question: a time that the development should at least take. */
     atLeast: Type.Optional(typed),
-    kinds: Type.Array(stepKindId, { maxItems: 12 }),
+    kinds: Type.Array(stepKindId, { maxItems: 14 }),
     /** Own times of the steps, as typed. */
-    times: Type.Record(Type.String({ maxLength: 20 }), typed, { maxProperties: 12 }),
+    times: Type.Record(Type.String({ maxLength: 20 }), typed, { maxProperties: 14 }),
+    /** Agitation of steps, and what becomes of their baths, where it is not the usual. */
+    agitations: Type.Optional(
+      Type.Record(Type.String({ maxLength: 20 }), agitation, { maxProperties: 14 }),
+    ),
+    afterwards: Type.Optional(
+      Type.Record(Type.String({ maxLength: 20 }), afterwards, { maxProperties: 14 }),
+    ),
+    vessel: Type.Optional(vessel),
+    /** The exposed roll that goes to the sink; empty for one that was not written down before. */
+    rollId: Type.Optional(Type.String({ maxLength: 40 })),
+    rollsBefore: Type.Optional(typed),
+    /** N− to N+. */
+    n: Type.Optional(Type.Integer({ minimum: -5, maximum: 5 })),
+    tankId: Type.Optional(Type.String({ maxLength: 40 })),
+    format: Type.Optional(filmFormatId),
+    films: Type.Optional(typed),
+    /** The temperature that the bottle should have, and the water bath to bring it there. */
+    warmTo: Type.Optional(typed),
+    waterBath: Type.Optional(typed),
   },
   { additionalProperties: false },
 );
@@ -64,8 +85,17 @@ export const PrintDraft = Type.Object(
     highlightTone: oneOf(highlightTones, 'The highlight’s tone'),
     shadow: position,
     shadowTone: oneOf(shadowTones, 'The shadow’s tone'),
-    /** How sure to be, twelfths of a stop. */
-    wantedTwelfths: Type.Integer({ minimum: 1, maximum: 6 }),
+    certainty: oneOf(
+      certainties.map(({ id }) => id),
+      'How sure to be',
+    ),
+    /** The pair that the answer is split into, and a flash in per cent of the threshold, where they are wanted. */
+    split: Type.Optional(
+      Type.Object({ soft: settingId, hard: settingId }, { additionalProperties: false }),
+    ),
+    flash: Type.Optional(typed),
+    /** Prints made before this are no evidence any more. */
+    forgetBeforeMs: Type.Optional(instantMs('Forget before')),
     earlier: Type.Array(EarlierStrip, { maxItems: 6 }),
     areas: Type.Array(
       Type.Object({ name: text('The area', 60), stops: typed }, { additionalProperties: false }),

@@ -68,3 +68,11 @@ export const volumeMl = (title: string) =>
   Type.Number({ title, exclusiveMinimum: 0, maximum: 100_000, description: 'ml' });
 
 export const version = Type.Integer({ title: 'The version', minimum: 1 });
+
+/** Whole numbers of things. */
+export const count = (title: string, maximum: number, minimum = 0) =>
+  Type.Integer({ title, minimum, maximum });
+
+/** A day, as 2026-01-24. */
+export const day = (title: string) =>
+  Type.String({ title, pattern: String.raw`^\d{4}-\d{2}-\d{2}$` });

@@ -5,6 +5,8 @@ import { Problem } from './problem.ts';
 import { ProcessEvent } from './process.ts';
 import { Recipe, RecipeBody, recipeExample } from './recipe.ts';
 import { Roll, RollBody, rollExample } from './roll.ts';
+import { shelfNames, shelves } from './shelves.ts';
+import { RecipeFile } from '../formats/recipes/file.ts';
 
 const json = (schema: TSchema, example?: unknown) => ({
   'application/json': { schema, ...(example !== undefined && { example }) },
@@ -68,12 +70,21 @@ function compute() {
   ]);
 }
 
-/** The two paths of a kind of resource. */
-function resource(name: string, body: TSchema, kept: TSchema, example: object, more: object = {}) {
+const plural = (name: string) => `${name}s`;
+
+/** The methods of a kind of resource; what nothing rests on can be taken off. */
+function resource(
+  name: string,
+  body: TSchema,
+  kept: TSchema,
+  example: object,
+  more: object = {},
+  removable = false,
+) {
   const id = '0b9e3e0a-6c0e-4d58-9d43-2f1f6f2a7c01';
   const keptExample = { id, version: 1, ...more, ...example };
   return [
-    `/api/v1/${name}s/{id}`,
+    `/api/v1/${plural(name)}/{id}`,
     {
       get: {
         operationId: `get-${name}`,
@@ -100,6 +111,21 @@ function resource(name: string, body: TSchema, kept: TSchema, example: object, m
           ...away,
         },
       },
+      ...(removable && {
+        delete: {
+          operationId: `delete-${name}`,
+          summary: `Takes a ${name} off; it can be put back under the same id`,
+          parameters: [idParameter('id'), ifMatch],
+          responses: {
+            '200': { description: 'What was there', content: json(kept) },
+            '404': problemAnswer(`No such ${name}`),
+            '409': problemAnswer('Another version is stored'),
+            '428': problemAnswer('If-Match is missing'),
+            ...wrongInput,
+            ...away,
+          },
+        },
+      }),
     },
   ];
 }
@@ -115,6 +141,110 @@ function list(path: string, summary: string, content: object, parameters: object
         responses: { '200': { description: 'Newest first', content }, ...wrongInput, ...away },
       },
     },
+  ];
+}
+
+const file = (type: string, description: string) => ({
+  '200': { description, content: { [type]: { schema: { type: 'string' } } } },
+  ...away,
+});
+
+const lineProblem = Type.Object(
+  { line: Type.Integer(), reason: Type.String() },
+  { title: 'What is wrong with a line' },
+);
+const exchanged = Type.Object(
+  {
+    fresh: Type.Array(RecipeBody),
+    same: Type.Integer(),
+    differing: Type.Array(Type.Object({ line: Type.Integer(), recipe: RecipeBody })),
+    problems: Type.Array(lineProblem),
+  },
+  { title: 'What a file of recipes would do, or did' },
+);
+const flag = (name: string, description: string) => ({
+  ...{ name, in: 'query', required: false, description },
+  schema: { type: 'string' },
+  allowEmptyValue: true,
+});
+
+/** Recipes as files, out and in, and the label for a lab. */
+function exchange() {
+  return [
+    [
+      '/api/v1/recipes.csv',
+      {
+        get: {
+          operationId: 'recipes-as-csv',
+          summary: 'All recipes as CSV (RFC 4180)',
+          responses: file('text/csv', 'A line each'),
+        },
+      },
+    ],
+    [
+      '/api/v1/recipes.json',
+      {
+        get: {
+          operationId: 'recipes-as-json',
+          summary: 'All recipes as a JSON file',
+          responses: {
+            '200': { description: 'The file', content: json(RecipeFile) },
+            ...away,
+          },
+        },
+      },
+    ],
+    [
+      '/api/v1/recipes/schema.json',
+      {
+        get: {
+          operationId: 'recipes-schema',
+          summary: 'The JSON Schema of that file',
+          responses: file('application/schema+json', 'The schema'),
+        },
+      },
+    ],
+    [
+      '/api/v1/recipes/import',
+      {
+        post: {
+          operationId: 'recipes-import',
+          summary:
+            'Brings recipes in from CSV or JSON; without keep it only says what would come in',
+          parameters: [
+            flag('keep', 'Store what is new'),
+            flag('replace', 'Replace recipes that differ'),
+          ],
+          requestBody: {
+            required: true,
+            content: {
+              'text/csv': { schema: { type: 'string' } },
+              ...json(RecipeFile),
+            },
+          },
+          responses: {
+            '200': { description: 'What came in, or would', content: json(exchanged) },
+            ...wrongInput,
+            ...away,
+          },
+        },
+      },
+    ],
+    [
+      '/api/v1/rolls/{id}/label.pdf',
+      {
+        get: {
+          operationId: 'roll-label',
+          summary: 'The label that goes to a lab with a roll',
+          parameters: [idParameter('id')],
+          responses: {
+            ...file('application/pdf', 'The label'),
+            '404': problemAnswer('No such roll'),
+            ...wrongInput,
+          },
+        },
+      },
+    ],
   ];
 }
 
@@ -140,7 +270,16 @@ export function openApi() {
         'All recipes',
         json(Type.Object({ recipes: Type.Array(Recipe) }, { title: 'Recipes' })),
       ),
-      resource('recipe', RecipeBody, Recipe, recipeExample),
+      resource('recipe', RecipeBody, Recipe, recipeExample, {}, true),
+      ...exchange(),
+      ...shelfNames.flatMap((name) => {
+        const { one, body, kept, example } = shelves[name];
+        const all = Type.Object({ [name]: Type.Array(kept) }, { title: `All ${name}` });
+        return [
+          list(`/api/v1/${name}`, `All ${name}`, json(all)),
+          resource(one, body, kept, example, {}, true),
+        ];
+      }),
       list('/api/v1/rolls', 'Rolls, found by words', page, searching),
       resource('roll', RollBody, Roll, rollExample, {
         state: 'planned',

@@ -1,14 +1,22 @@
 import {
   filmStepKinds,
   printStepKinds,
+  type Afterwards,
   type ClockStart,
   type ProcessEvent as CoreEvent,
+  type Vessel,
 } from '@katachron/core';
 import Type, { type TProperties } from 'typebox';
+import { agitation } from './agitation.ts';
 import { instantMs, oneOf, seconds, temperatureC, text, uuid } from './fields.ts';
-import { agitationId } from './recipe.ts';
 
 export const clockStarts: readonly ClockStart[] = ['pouring-begins', 'pouring-ends'];
+
+const afterwardsOfABath: readonly Afterwards[] = ['keep', 'pour away'];
+export const afterwards = oneOf(afterwardsOfABath, 'What becomes of the bath');
+
+export const vessels: readonly Vessel[] = ['tank', 'trays'];
+export const vessel = oneOf(vessels, 'What the film lies in');
 
 export const stepKindId = oneOf(
   [...filmStepKinds, ...printStepKinds].map(({ id }) => id),
@@ -23,7 +31,8 @@ export const ProcessPlan = Type.Object(
           id: text('The step’s id', 40, 1),
           kind: stepKindId,
           seconds: seconds('The time of the step'),
-          agitation: agitationId,
+          agitation,
+          afterwards: Type.Optional(afterwards),
         },
         { title: 'A step', additionalProperties: false },
       ),
@@ -31,6 +40,7 @@ export const ProcessPlan = Type.Object(
     ),
     drainSeconds: Type.Number({ title: 'The drain time', minimum: 0, maximum: 120 }),
     clockStart: oneOf(clockStarts, 'When the clock starts'),
+    vessel: Type.Optional(vessel),
   },
   { title: 'A plan', additionalProperties: false },
 );
@@ -40,8 +50,15 @@ const stepId = text('The step’s id', 40, 1);
 const kinds: { [Kind in CoreEvent['kind']]: TProperties } = {
   'poured-in': { stepId },
   'poured-earlier': { stepId, seconds: seconds('How long ago it was poured') },
-  retimed: { stepId, seconds: seconds('The time from now on') },
-  temperature: { temperatureC: temperatureC() },
+  retimed: {
+    stepId,
+    seconds: seconds('The time from now on'),
+    because: Type.Optional(
+      oneOf(['temperature', 'extra', 'first-tone'], 'Why it has another time'),
+    ),
+  },
+  skipped: { stepId },
+  temperature: { temperatureC: temperatureC(), stepId: Type.Optional(stepId) },
   note: { text: text('The note', 1000, 1) },
   finished: {},
   undone: { eventId: uuid('The event taken back') },

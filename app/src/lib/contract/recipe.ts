@@ -1,13 +1,47 @@
-import { agitationSchemes, type RecipeSource } from '@katachron/core';
+import type { RecipeSource, ReuseRule } from '@katachron/core';
 import Type, { type Static } from 'typebox';
-import { filmSpeed, oneOf, seconds, temperatureC, text, uuid, version } from './fields.ts';
+import { agitation } from './agitation.ts';
+import {
+  count,
+  filmSpeed,
+  oneOf,
+  seconds,
+  temperatureC,
+  text,
+  uuid,
+  version,
+  volumeMl,
+} from './fields.ts';
 
 const sources: readonly RecipeSource[] = ['data-sheet', 'own-test', 'guess'];
 
-export const agitationId = oneOf(
-  agitationSchemes.map(({ id }) => id),
-  'The agitation',
-);
+const closed = { additionalProperties: false };
+const percent = (title: string, minimum: number) =>
+  Type.Number({ title, minimum, maximum: 200, description: '%' });
+
+/** Told apart by `kind`, so that a wrong field is answered for that kind and not for all of them. */
+export const Reuse = Type.Unsafe<ReuseRule>({
+  type: 'object',
+  title: 'The reuse of the developer',
+  required: ['kind'],
+  properties: { kind: { type: 'string' } },
+  discriminator: { propertyName: 'kind' },
+  oneOf: [
+    Type.Object({ kind: Type.Literal('one-shot') }, closed),
+    Type.Object(
+      {
+        kind: Type.Literal('batch'),
+        rolls: count('The rolls of a batch', 100, 1),
+        percent: percent('The per cent a batch', 0),
+      },
+      closed,
+    ),
+    Type.Object(
+      { kind: Type.Literal('replenish'), mlPerRoll: volumeMl('The replenisher a roll') },
+      closed,
+    ),
+  ],
+});
 
 /** What somebody writes down of a recipe. */
 export const RecipeBody = Type.Object(
@@ -20,7 +54,7 @@ export const RecipeBody = Type.Object(
       { title: 'The dilution', minItems: 1, maxItems: 6 },
     ),
     exposureIndex: filmSpeed('The exposure index'),
-    agitation: agitationId,
+    agitation,
     points: Type.Array(
       Type.Object(
         { temperatureC: temperatureC(), seconds: seconds('The time') },
@@ -35,6 +69,34 @@ export const RecipeBody = Type.Object(
         maximum: 200_000,
         description: 'J/mol',
       }),
+    ),
+    minimumMl: Type.Optional(volumeMl('The least of concentrate or stock for a roll')),
+    reuse: Type.Optional(Reuse),
+    contrast: Type.Optional(
+      Type.Array(
+        Type.Object(
+          {
+            n: Type.Integer({ title: 'N', minimum: -5, maximum: 5 }),
+            percent: percent('The per cent for N', -90),
+          },
+          { title: 'A change of contrast', ...closed },
+        ),
+        { title: 'N− to N+', maxItems: 10 },
+      ),
+    ),
+    clockFactor: Type.Optional(
+      Type.Number({
+        title: 'The clock factor',
+        minimum: 0.5,
+        maximum: 2,
+        description: 'real seconds in one of that clock’s',
+      }),
+    ),
+    secondBath: Type.Optional(
+      Type.Object(
+        { seconds: seconds('The time in the second bath'), agitation },
+        { title: 'The second bath', ...closed },
+      ),
     ),
     source: oneOf(sources, 'The source'),
     note: Type.Optional(text('The note', 500)),

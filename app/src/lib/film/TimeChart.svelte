@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Axes from '../charts/Axes.svelte';
   import type { TimeChart } from './chart.ts';
 
   interface Props {
@@ -9,19 +10,25 @@
   const { chart, label }: Props = $props();
 </script>
 
-<div class="h-[300px] pb-7 pl-12 pr-2 md:h-[372px]">
+<div class="h-[300px] pb-7 pl-12 pr-2 md:h-[320px]">
   <svg class="size-full overflow-visible" role="img" aria-label={label}>
-    {#each chart.up as tick (tick.label)}
-      <line x1="0" x2="100%" y1="{tick.y}%" y2="{tick.y}%" class="stroke-hair" />
-      <text x="-10" y="{tick.y}%" dy="0.34em" text-anchor="end" class="fill-soft text-[15px]"
-        >{tick.label}</text
+    {#if chart.safe}
+      <rect
+        x="{chart.safe.x}%"
+        y="{chart.safe.y}%"
+        width="{chart.safe.width}%"
+        height="{chart.safe.height}%"
+        class="fill-enamel"
+      />
+      <text
+        x="{chart.safe.x}%"
+        y="{chart.safe.y + chart.safe.height}%"
+        dx="8"
+        dy="-10"
+        class="fill-soft text-[13px]">safe and even</text
       >
-    {/each}
-    {#each chart.across as tick (tick.label)}
-      <text x="{tick.x}%" y="100%" dy="22" text-anchor="middle" class="fill-soft text-[15px]"
-        >{tick.label}</text
-      >
-    {/each}
+    {/if}
+    <Axes up={chart.up} across={chart.across} />
     <svg viewBox="0 0 100 100" preserveAspectRatio="none" class="overflow-visible" fill="none">
       {#each chart.carriedOn as path (path)}
         <path

@@ -1,4 +1,11 @@
-import { answerableTemperatures, filmTime, type FilmRecipe } from '@katachron/core';
+import {
+  LEAST_C,
+  LEAST_SECONDS,
+  MOST_C,
+  answerableTemperatures,
+  filmTime,
+  type FilmRecipe,
+} from '@katachron/core';
 import { line, scaleLinear, scaleLog, ticks } from 'd3';
 import { clockTime } from '../words/duration.ts';
 import { degrees, type Unit } from '../words/temperature.ts';
@@ -19,6 +26,13 @@ export interface TimeChart {
   /** Where it is only carried on. */
   readonly carriedOn: readonly string[];
   readonly reading?: Place;
+  /** Where nothing warns: neither too cold nor too warm, and long enough to be even. */
+  readonly safe?: {
+    readonly x: number;
+    readonly y: number;
+    readonly width: number;
+    readonly height: number;
+  };
 }
 
 const EDGE = 4;
@@ -56,6 +70,18 @@ export function timeChart(
   const sampled = (from: number, to: number) =>
     stretch(Array.from({ length: SAMPLES + 1 }, (_, n) => from + ((to - from) * n) / SAMPLES)) ??
     '';
+  const between = (value: number, low: number, high: number) =>
+    Math.min(high, Math.max(low, value));
+  const safeX = [LEAST_C, MOST_C].map((temperature) =>
+    x(between(temperature, domain[0]!, domain[1]!)),
+  ) as [number, number];
+  const safeY = y(between(LEAST_SECONDS, time(domain[1]!), time(domain[0]!)));
+  const safe = {
+    x: safeX[0],
+    y: 0,
+    width: safeX[1] - safeX[0],
+    height: Math.min(100, safeY + EDGE),
+  };
   const shownTimes = ROUND_TIMES.filter((s) => s >= time(domain[1]!) && s <= time(domain[0]!));
   const every = Math.ceil(shownTimes.length / 7);
   return {
@@ -71,6 +97,7 @@ export function timeChart(
     })),
     curve: tableHighC > tableLowC ? sampled(tableLowC, tableHighC) : '',
     carriedOn: [sampled(domain[0]!, tableLowC), sampled(tableHighC, domain[1]!)],
+    ...(safe.width > 0 && safe.height > EDGE * 2 && { safe }),
     ...(inside && { reading: { x: x(temperatureC), y: y(time(temperatureC)) } }),
   };
 }

@@ -1,5 +1,4 @@
 import {
-  agitationScheme,
   cautionsFor,
   Refusal,
   development,
@@ -8,37 +7,36 @@ import {
   filmPlan,
   formatDilution,
   mixFor,
+  readOffClock,
   recipeForSpeed,
+  reuseFactor,
   stepKind,
   type Development,
   type ProcessPlan,
   type StepKindId,
+  type LearnedTimeConstant,
   type TankDrift,
 } from '@katachron/core';
 import type { FilmDraft } from '../contract/drafts.ts';
 import type { Preferences } from '../contract/preferences.ts';
 import type { Recipe } from '../contract/recipe.ts';
-import type { RollBody } from '../contract/roll.ts';
+import type { DevelopmentChoices, PlannedRollBody } from '../contract/roll.ts';
+import type { Tank } from '../contract/tank.ts';
 import { attempt } from '../words/attempt.ts';
 import { parseDecimal } from '../words/decimal.ts';
 import { clockTime, parseDuration } from '../words/duration.ts';
 import { filmReason } from '../words/film-reason.ts';
+import { factorLines, type FactorLine } from '../words/factors.ts';
 import { driftSentence, reverseSentence } from '../words/drift.ts';
 import { pushSentence } from '../words/push.ts';
 import { parseTemperature } from '../words/temperature.ts';
 import { millilitres } from '../words/volume.ts';
+import { ownTimes, planView, type PlanView } from './plan-view.ts';
+import { tankView, type TankView } from './tank-view.ts';
+import { warmBottle } from './warm-bottle.ts';
 
 /** How long a tank takes to pour out unless somebody says otherwise, s. */
 const USUAL_DRAIN_SECONDS = 10;
-
-/** A line of the plan on the page: a kind of step, in or out, with its time as typed. */
-export interface PlanLine {
-  readonly kind: StepKindId;
-  readonly name: string;
-  readonly included: boolean;
-  readonly shown: string;
-  readonly trouble?: string;
-}
 
 /** Everything the film page shows, from what was typed. */
 export interface FilmView {
@@ -60,6 +58,10 @@ export interface FilmView {
     readonly room?: string;
     readonly follows?: string;
     readonly atLeast?: string;
+    readonly rollsBefore?: string;
+    readonly films?: string;
+    readonly warmTo?: string;
+    readonly waterBath?: string;
   };
   readonly reasons: readonly string[];
   readonly cautions: readonly string[];
@@ -69,30 +71,36 @@ export interface FilmView {
   /** What to measure, as a sentence. */
   readonly mix?: string;
   readonly smallMeasure: boolean;
-  readonly agitation: string;
-  readonly lines: readonly PlanLine[];
+  /** What differs from the recipe, to be kept with the roll. */
+  readonly choices?: DevelopmentChoices;
+  /** Everything the recipe's time was multiplied by, a line each. */
+  readonly factors: readonly FactorLine[];
+  /** What a wrong clock on the wall shows. */
+  readonly wrongClock?: string;
+  /** How to bring the bottle to a temperature. */
+  readonly warm?: string;
+  /** How long the tank takes to follow the room unless it is typed, and where that comes from. */
+  readonly follows: { readonly minutes: number; readonly from: string };
+  readonly tank: TankView;
+  readonly steps: PlanView;
   readonly plan?: ProcessPlan;
 }
 
-/** The kinds a plan may have, in the order of the process; the developer is always in. */
-const planKinds: readonly StepKindId[] = [
-  'pre-soak',
-  'developer',
-  'stop',
-  'water-stop',
-  'fix',
-  'washing-aid',
-  'wash',
-  'wetting-agent',
-];
+/** What the page has to choose from. */
+export interface FilmShelf {
+  readonly recipes: readonly Recipe[];
+  readonly tanks?: readonly Tank[];
+  /** What the runs of the chosen tank have taught. */
+  readonly lesson?: LearnedTimeConstant | undefined;
+}
 
 /** Works the film page out: no clock, no screen, the same answer for the same draft. */
 export function filmView(
   draft: FilmDraft,
-  recipes: readonly Recipe[],
-  preferences: Pick<Preferences, 'unit' | 'clockStart'>,
+  { recipes, tanks = [], lesson }: FilmShelf,
+  preferences: Pick<Preferences, 'unit' | 'clockStart' | 'clockFactor'>,
 ): FilmView {
-  const { unit } = preferences;
+  const { unit, clockFactor = 1 } = preferences;
   const chosen = recipes.find(({ id }) => id === draft.recipeId) ?? recipes[0];
   const speed = attempt(() =>
     parseDecimal(
@@ -105,9 +113,10 @@ export function filmView(
   const temperature = attempt(() => parseTemperature(draft.temperature, unit));
   const recipe = chosen && exposureIndex ? recipeForSpeed(recipes, chosen, exposureIndex) : chosen;
 
+  const choices = choicesOf(draft, recipe);
   const worked =
     recipe && exposureIndex !== undefined && temperature.value !== undefined
-      ? attempt(() => development(recipe, temperature.value, exposureIndex))
+      ? attempt(() => development(recipe, temperature.value, exposureIndex, choices.value))
       : undefined;
   const time = worked?.value;
   const volume = attempt(() =>
@@ -117,13 +126,15 @@ export function filmView(
     recipe && volume.value !== undefined
       ? attempt(() => mixFor(volume.value, recipe.dilution))
       : undefined;
-  const drifting = driftOf(draft, unit);
+  const tank = tankView(draft, tanks, recipe, volume.value);
+  const follows = followsIn(tank.tank, lesson);
+  const drifting = driftOf(draft, unit, follows.minutes);
   const drifted =
     recipe && time && temperature.value !== undefined && drifting.value
       ? attempt(() =>
           driftedEnd({
             recipe,
-            factor: time.pushFactor,
+            factor: time.factor,
             readings: [{ seconds: 0, temperatureC: temperature.value }],
             drift: drifting.value,
           }),
@@ -135,12 +146,13 @@ export function filmView(
     : undefined;
   const reverse =
     recipe && time && asked?.value !== undefined
-      ? attempt(() => reverseSentence(recipe, asked.value, time.pushFactor, unit))
+      ? attempt(() => reverseSentence(recipe, asked.value, time.factor, unit))
       : undefined;
   const reverseTrouble = asked?.trouble ?? reverse?.trouble;
-  const seconds = ownTimes(draft);
-  const lines = planKinds.map((kind) => planLine(kind, draft, developmentSeconds));
-  const sound = lines.every(({ trouble }) => trouble === undefined);
+  const plan = planView(draft, recipe, developmentSeconds);
+  const warm = warmBottle(draft, temperature.value, unit);
+  const sound =
+    plan.lines.every(({ trouble }) => trouble === undefined) && choices.trouble === undefined;
   const push =
     recipe && exposureIndex !== undefined
       ? attempt(() => pushSentence(recipe.boxSpeed, exposureIndex))
@@ -166,6 +178,9 @@ export function filmView(
       ...drifting.troubles,
       ...(drifted?.trouble && { room: drifted.trouble }),
       ...(reverseTrouble && { atLeast: reverseTrouble }),
+      ...(choices.trouble && { rollsBefore: choices.trouble }),
+      ...(tank.trouble && { films: tank.trouble }),
+      ...warm.troubles,
     },
     reasons:
       recipe && time
@@ -185,35 +200,65 @@ export function filmView(
     ...(mixed?.value &&
       recipe && { mix: mixSentence(recipe, volume.value ?? 0, mixed.value.partsMl) }),
     smallMeasure: mixed?.value?.smallMeasure ?? false,
-    agitation: recipe ? agitationScheme(recipe.agitation).name : '',
-    lines,
+    ...(choices.value && { choices: choices.value }),
+    factors: recipe && time ? factorLines(recipe, time, choices.value ?? {}) : [],
+    ...(developmentSeconds !== undefined &&
+      clockFactor !== 1 && {
+        wrongClock: `Your clock, ×${Number(clockFactor.toFixed(3))}, shows ${clockTime(readOffClock(developmentSeconds, clockFactor))} by then.`,
+      }),
+    ...(warm.sentence && { warm: warm.sentence }),
+    follows,
+    tank,
+    steps: plan,
     ...(time &&
       recipe &&
       sound && {
         plan: filmPlan({
           developmentSeconds: Math.round(developmentSeconds ?? time.seconds),
-          agitation: recipe.agitation,
-          kinds: ['developer', ...draft.kinds],
-          seconds,
-          drainSeconds: USUAL_DRAIN_SECONDS,
+          agitation: choices.value?.agitation ?? recipe.agitation,
+          kinds: plan.kinds,
+          seconds: ownTimes(draft),
+          agitations: draft.agitations ?? {},
+          afterwards: Object.fromEntries(
+            plan.lines.map(({ kind, afterwards }) => [kind, afterwards]),
+          ),
+          ...(recipe.secondBath && { secondBath: recipe.secondBath }),
+          drainSeconds: tank.tank?.drainSeconds ?? USUAL_DRAIN_SECONDS,
           clockStart: preferences.clockStart,
+          ...(draft.vessel === 'trays' && { vessel: draft.vessel }),
         }),
       }),
   };
 }
 
 /** How long a small tank takes to follow the room unless somebody says otherwise, minutes. */
-export const USUAL_FOLLOW_MINUTES = 30;
+const USUAL_FOLLOW_MINUTES = 30;
+
+/** How long a tank takes to follow the room: as it was written down, as its runs have taught, or as is usual. */
+function followsIn(
+  tank: Tank | undefined,
+  lesson: LearnedTimeConstant | undefined,
+): FilmView['follows'] {
+  if (tank?.timeConstantSeconds !== undefined) {
+    return { minutes: Math.round(tank.timeConstantSeconds / 60), from: 'as written down' };
+  }
+  if (tank && lesson) {
+    const runs = lesson.runs === 1 ? 'its last run' : `its ${lesson.runs} runs`;
+    return { minutes: Math.round(lesson.seconds / 60), from: `learned from ${runs}` };
+  }
+  return { minutes: USUAL_FOLLOW_MINUTES, from: '' };
+}
 
 /** The drift that was asked for: a room, and how long the tank takes to follow it. */
 function driftOf(
   draft: FilmDraft,
   unit: Preferences['unit'],
+  usualMinutes: number,
 ): { value?: TankDrift; troubles: { room?: string; follows?: string } } {
   if (!draft.room?.trim()) return { troubles: {} };
   const room = attempt(() => parseTemperature(draft.room ?? '', unit, '/room'));
   const follows = attempt(() => {
-    if (!draft.follows?.trim()) return USUAL_FOLLOW_MINUTES;
+    if (!draft.follows?.trim()) return usualMinutes;
     const sentence = 'Type how many minutes the tank takes to follow the room, for example 30.';
     const minutes = parseDecimal(draft.follows, '/follows', sentence);
     if (minutes < 1 || minutes > 1440) throw new Refusal('follows', '/follows', sentence);
@@ -230,30 +275,31 @@ function driftOf(
   return { value: { ambientC: room.value, timeConstantSeconds: follows.value * 60 }, troubles: {} };
 }
 
-/** Times typed for steps, s, those that can be read. */
-function ownTimes(draft: FilmDraft): Partial<Record<StepKindId, number>> {
-  return Object.fromEntries(
-    Object.entries(draft.times).flatMap(([kind, typed]) => {
-      const { value } = attempt(() => parseDuration(typed));
-      return value === undefined ? [] : [[kind, value]];
-    }),
-  );
-}
-
-function planLine(kind: StepKindId, draft: FilmDraft, developmentSeconds?: number): PlanLine {
-  const { name, usualSeconds } = stepKind(kind);
-  if (kind === 'developer') {
-    const shown = developmentSeconds === undefined ? '–' : clockTime(developmentSeconds);
-    return { kind, name, included: true, shown };
-  }
-  const included = draft.kinds.includes(kind);
-  const typed = draft.times[kind];
-  if (typed === undefined) return { kind, name, included, shown: clockTime(usualSeconds) };
-  const read = attempt(() => parseDuration(typed));
-  if (read.value === undefined) {
-    return { kind, name, included, shown: typed, ...(included && { trouble: read.trouble }) };
-  }
-  return { kind, name, included, shown: clockTime(read.value) };
+/** What of this run differs from its recipe. */
+function choicesOf(
+  draft: FilmDraft,
+  recipe?: Recipe,
+): { value?: DevelopmentChoices; trouble?: string } {
+  const agitation = draft.agitations?.developer;
+  const n = draft.n !== undefined && recipe?.contrast?.some((one) => one.n === draft.n);
+  const before =
+    recipe?.reuse?.kind === 'batch' && draft.rollsBefore?.trim()
+      ? attempt(() => {
+          const sentence = 'Type the rolls already developed in it, for example 6.';
+          const rolls = parseDecimal(draft.rollsBefore ?? '', '/rollsBefore', sentence);
+          // The core says what is wrong with a number that is none of rolls.
+          reuseFactor({ kind: 'replenish', mlPerRoll: 1 }, rolls);
+          return rolls;
+        })
+      : undefined;
+  if (before?.trouble) return { trouble: before.trouble };
+  return {
+    value: {
+      ...(agitation && { agitation }),
+      ...(before?.value && { rollsBefore: before.value }),
+      ...(n && draft.n !== 0 && { n: draft.n }),
+    },
+  };
 }
 
 function mixSentence(recipe: Recipe, volumeMl: number, partsMl: readonly number[]): string {
@@ -270,7 +316,7 @@ function mixSentence(recipe: Recipe, volumeMl: number, partsMl: readonly number[
 }
 
 /** A developer further than this from what its time was worked out for is worth a word, °C. */
-export const TEMPERATURE_TOLERANCE = 0.3;
+export const TEMPERATURE_TOLERANCE = stepKind('developer').toleranceC;
 
 /** What a reading during the run means. */
 export type ReadingAdvice =
@@ -279,22 +325,29 @@ export type ReadingAdvice =
 
 /**
  * What a reading means for the run: in the developer, against what it should read by now; in any other bath, against
- * the developer's temperature.
+ * the developer's temperature, by the tolerance of that bath.
  * @returns undefined while it is near enough
  */
 export function readingAdvice(
-  roll: Pick<RollBody, 'recipe' | 'temperatureC' | 'exposureIndex'>,
+  roll: Pick<PlannedRollBody, 'recipe' | 'temperatureC' | 'exposureIndex' | 'choices'>,
   readC: number,
-  inDeveloper: boolean,
+  kind: StepKindId | undefined,
   expectedC: number = roll.temperatureC,
 ): ReadingAdvice | undefined {
-  if (!inDeveloper) {
+  if (kind === undefined) return undefined;
+  const { toleranceC, inSentence } = stepKind(kind);
+  if (kind !== 'developer') {
+    if (Math.abs(readC - roll.temperatureC) <= toleranceC + 1e-9) return undefined;
     const facts = { seconds: Infinity, temperatureC: 20, pastTable: false };
     const apart = cautionsFor({ ...facts, bathTemperaturesC: [roll.temperatureC, readC] });
     const said = developmentCautions.find(({ id }) => apart.includes(id));
-    return said && { kind: 'baths-apart', sentence: said.sentence };
+    const within = `${toleranceC} °C (${Number((toleranceC * 1.8).toFixed(1))} °F)`;
+    const sentence = `The ${inSentence} should be within ${within} of the developer.`;
+    return { kind: 'baths-apart', sentence: said?.sentence ?? sentence };
   }
-  if (Math.abs(readC - expectedC) <= TEMPERATURE_TOLERANCE + 1e-9) return undefined;
-  const { value } = attempt(() => development(roll.recipe, readC, roll.exposureIndex));
+  if (Math.abs(readC - expectedC) <= toleranceC + 1e-9) return undefined;
+  const { value } = attempt(() =>
+    development(roll.recipe, readC, roll.exposureIndex, roll.choices),
+  );
   return { kind: 'developer-off', ...(value && { seconds: value.seconds }) };
 }

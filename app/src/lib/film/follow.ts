@@ -1,13 +1,18 @@
 import {
   development,
+  developmentDone,
   driftedEnd,
   temperatureCourse,
+  type DriftQuestion,
   type DriftReading,
   type ProcessRecord,
 } from '@katachron/core';
-import type { RollBody } from '../contract/roll.ts';
+import type { PlannedRollBody } from '../contract/roll.ts';
 
-type Planned = Pick<RollBody, 'recipe' | 'temperatureC' | 'exposureIndex' | 'drift' | 'plan'>;
+type Planned = Pick<
+  PlannedRollBody,
+  'recipe' | 'temperatureC' | 'exposureIndex' | 'drift' | 'plan' | 'choices'
+>;
 
 /** The readings taken in the developer so far, from its start; the temperature of the plan is the first. */
 export function developerReadings(roll: Planned, record: ProcessRecord): DriftReading[] {
@@ -16,18 +21,43 @@ export function developerReadings(roll: Planned, record: ProcessRecord): DriftRe
   if (!developer || startedAtMs === undefined) return [];
   const read = record.temperatures
     .filter(({ stepId }) => stepId === developer.step.id)
-    .map(({ atMs, temperatureC }) => ({
-      seconds: Math.max(0, (atMs - startedAtMs) / 1000),
-      temperatureC,
-    }));
-  return [{ seconds: 0, temperatureC: roll.temperatureC }, ...read];
+    .map(({ atMs, temperatureC }) => ({ seconds: (atMs - startedAtMs) / 1000, temperatureC }));
+  // What was read just before pouring is where the course begins.
+  const before = read.findLast(({ seconds }) => seconds <= 0);
+  const first = before?.temperatureC ?? roll.temperatureC;
+  return [{ seconds: 0, temperatureC: first }, ...read.filter(({ seconds }) => seconds > 0)];
 }
 
-/** When the development is done by all that was read: the whole second at which the step should end. */
-export function followedSeconds(roll: Planned, readings: readonly DriftReading[]): number {
-  const { pushFactor: factor } = development(roll.recipe, roll.temperatureC, roll.exposureIndex);
-  const { drift, recipe } = roll;
-  return Math.round(driftedEnd({ recipe, factor, readings, ...(drift && { drift }) }).endSeconds);
+/** What the development is asked for: its recipe, its factor, and the temperatures so far. */
+function question(roll: Planned, readings: readonly DriftReading[]): DriftQuestion {
+  const { drift, recipe, temperatureC, exposureIndex, choices } = roll;
+  const { factor } = development(recipe, temperatureC, exposureIndex, choices);
+  return { recipe, factor, readings, ...(drift && { drift }) };
+}
+
+/** When the development is done by all that was read, with what was given on top by hand: the whole second at which it should end. */
+export function followedSeconds(
+  roll: Planned,
+  readings: readonly DriftReading[],
+  extraSeconds = 0,
+): number {
+  return Math.round(driftedEnd(question(roll, readings)).endSeconds + extraSeconds);
+}
+
+/** The time for a temperature that was read just before pouring, the drift counted where it is followed. */
+export function secondsFrom(roll: Planned, temperatureC: number): number {
+  // Refused where the recipe refuses, which the sum over a drift does not.
+  development(roll.recipe, temperatureC, roll.exposureIndex, roll.choices);
+  return followedSeconds(roll, [{ seconds: 0, temperatureC }]);
+}
+
+/** How much of the development is done after so many seconds, 1 when it is whole. */
+export function doneAfter(
+  roll: Planned,
+  readings: readonly DriftReading[],
+  seconds: number,
+): number {
+  return Math.min(1, developmentDone(question(roll, readings), seconds));
 }
 
 /** What the developer should read by now: the plan's temperature, or where the drift is followed its prediction. */

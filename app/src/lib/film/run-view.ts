@@ -1,11 +1,6 @@
-import {
-  agitationScheme,
-  stepKind,
-  type ProcessMoment,
-  type ProcessPlan,
-  type StepKindId,
-} from '@katachron/core';
+import { agitationScheme, stepKind, type ProcessMoment, type ProcessPlan } from '@katachron/core';
 import { clockTime, countdown } from '../words/duration.ts';
+import { vesselWords } from './vessels.ts';
 
 /** Everything the run screen says, read from across a wet sink. */
 export interface RunView {
@@ -66,19 +61,14 @@ function barOf(moment: ProcessMoment): BarPart[] {
   });
 }
 
-/** How a pour is put, by the school of when the clock starts. */
-function pouredIn(plan: ProcessPlan, kind: StepKindId, first: boolean): string {
-  const name = first ? stepKind(kind).name : `${capital(stepKind(kind).inSentence)} is`;
-  if (first) return plan.clockStart === 'pouring-begins' ? 'Pour in, start' : 'All in, start';
-  return `${name} ${plan.clockStart === 'pouring-begins' ? 'going in' : 'in'}`;
-}
-
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** Reads a moment of the process as the words of the screen. */
 export function runView(plan: ProcessPlan, moment: ProcessMoment): RunView {
   const { current, next } = moment;
   const bar = barOf(moment);
+  const words = vesselWords[plan.vessel ?? 'tank'];
+  const going = plan.clockStart === 'pouring-begins';
   const following = next && stepKind(next.step.kind).inSentence;
   if (!current) {
     const first = plan.steps[0]!;
@@ -89,26 +79,24 @@ export function runView(plan: ProcessPlan, moment: ProcessMoment): RunView {
       clock: done ? '0:00' : clockTime(first.seconds),
       over: false,
       hands: done ? 'Hang it up' : `${capital(inSentence)} at hand`,
-      next: done
-        ? ['Weighted, away from dust, until it no longer feels tacky.']
-        : ['Lid on, sound up, then Space as you pour'],
-      main: done ? 'To the logbook' : pouredIn(plan, first.kind, true),
+      next: done ? ['Weighted, away from dust, until it no longer feels tacky.'] : [words.first],
+      main: done ? 'To the logbook' : going ? words.start : words.startLater,
       count: done ? '' : `1 of ${plan.steps.length}`,
       caution: done ? '' : caution,
       bar,
     };
   }
   const { step, remainingSeconds, nextBurstSeconds, fetchSeconds, pourOutSeconds } = current;
+  const { lightSafeSeconds, readSeconds } = current;
   const kind = stepKind(step.kind);
   const scheme = agitationScheme(step.agitation);
   const left = (seconds: number) => clockTime(step.seconds - seconds);
   const hands = {
     'pour-in': '',
     done: '',
-    agitate:
-      current.elapsedSeconds < scheme.initialSeconds ? 'Keep turning it, gently' : scheme.hands,
+    agitate: current.elapsedSeconds < scheme.initialSeconds ? words.keepMoving : words.move(step),
     rest: 'Rest',
-    'pour-out': following ? 'Pour out' : 'Take it out',
+    'pour-out': following ? words.out : 'Take it out',
     over: following ? `Time is up: ${following} in` : 'Time is up: take it out',
     'wait-in-water': 'Time is up; it may wait in water',
   }[moment.hands];
@@ -124,6 +112,13 @@ export function runView(plan: ProcessPlan, moment: ProcessMoment): RunView {
         : `${capital(following)} ready now, `
       : '';
     coming.push(capital(`${ready}pour out at ${left(pourOutSeconds)}`));
+    if (readSeconds !== undefined && current.elapsedSeconds >= readSeconds) {
+      coming.push('Read the temperature');
+    }
+    if (lightSafeSeconds !== undefined) {
+      const safe = current.elapsedSeconds >= lightSafeSeconds;
+      coming.push(safe ? 'Light is safe now' : `Light is safe at ${left(lightSafeSeconds)}`);
+    }
   } else if (following && moment.hands === 'pour-out') {
     coming.push(`Then ${following}, at 0:00`);
   }
@@ -133,7 +128,7 @@ export function runView(plan: ProcessPlan, moment: ProcessMoment): RunView {
     over: moment.hands === 'over',
     hands,
     next: coming,
-    main: next ? pouredIn(plan, next.step.kind, false) : 'Taken out, done',
+    main: next ? words.next(next.step, going) : 'Taken out, done',
     count: `${current.index + 1} of ${plan.steps.length}`,
     caution: kind.caution,
     bar,

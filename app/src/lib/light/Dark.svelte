@@ -1,6 +1,7 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { useDesk } from './desk.svelte.ts';
+  import { keysInForce } from '../ui/keys/keys.svelte.ts';
   import { hold } from './hold.ts';
 
   /** Nothing short of this brings light back, s. */
@@ -8,7 +9,13 @@
   /** The caution stays long enough to be read, then the screen goes black, s. */
   const READ_SECONDS = 6;
 
+  /** Two taps of a finger within this are one, ms. */
+  const TWICE_MS = 800;
+
   const desk = useDesk();
+  const keys = keysInForce();
+  const byEar = $derived(keys.all.some(({ key, always }) => key === ' ' && always));
+  let tappedMs = 0;
   let phase = $state<'warning' | 'black' | 'asking'>('warning');
   let surface = $state<HTMLElement>();
   let firstAnswer = $state<HTMLElement>();
@@ -22,6 +29,20 @@
     if (phase === 'asking') firstAnswer?.focus();
     else surface?.focus();
   });
+
+  /**
+   * A whole run goes by ear: a tap of the space bar, or two of a finger, does what Space does on the page underneath. One
+   * touch alone does nothing: the phone is laid face down with fingers on it.
+   */
+  function tapped(by: 'key' | 'pointer') {
+    blacken();
+    const nowMs = Date.now();
+    const twice = nowMs - tappedMs < TWICE_MS;
+    tappedMs = nowMs;
+    if (by === 'pointer' && !twice) return;
+    tappedMs = 0;
+    keys.all.findLast(({ key, always }) => key === ' ' && always)?.run();
+  }
 
   function blacken() {
     if (phase === 'warning') phase = 'black';
@@ -59,13 +80,17 @@
       role="button"
       tabindex="0"
       aria-label="Dark. Hold for two seconds to be asked whether the tank is closed."
-      {@attach hold(DARK_HOLD, () => (phase = 'asking'))}
+      {@attach hold(DARK_HOLD, () => (phase = 'asking'), tapped)}
     >
       {#if phase === 'warning'}
         <p class="reason text-soft">
           A dark screen still glows, and any light fogs film, red light too. Turn this screen away
           or lay it face down. It goes black now; the clocks and their sounds go on. Hold anywhere,
           or the space bar, for two seconds to come back.
+          {#if byEar}
+            A tap of the space bar, or two of a finger, says that the next bath is in; so many beeps
+            as baths answer.
+          {/if}
         </p>
       {/if}
     </div>

@@ -18,9 +18,9 @@
     { key: 'd', does: 'dark, for loading film', run: () => desk.setLight('dark') },
   ]);
 
-  function whiteByKey(event: KeyboardEvent) {
+  function whiteByKey(event?: KeyboardEvent) {
     if (desk.light !== 'red') return;
-    if (event.repeat) return;
+    if (event?.repeat) return;
     const timer = setTimeout(() => desk.setLight('white'), RED_HOLD * 1000);
     addEventListener('keyup', () => clearTimeout(timer), { once: true });
   }

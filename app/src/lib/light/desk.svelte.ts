@@ -1,11 +1,13 @@
+import type { ToneFactor } from '@katachron/core';
 import { getContext, setContext } from 'svelte';
 import {
   LEAST_BRIGHTNESS,
   MOST_BRIGHTNESS,
+  lights,
   type Light,
   type Preferences,
 } from '../contract/preferences.ts';
-import { cookieNames, keepInCookie } from '../ui/cookie.ts';
+import { cookieNames, keepInCookie, readCookie } from '../ui/cookie.ts';
 import { retype } from '../words/temperature.ts';
 
 const KEY = Symbol('desk');
@@ -48,6 +50,12 @@ export class Desk {
     meta('theme-color')?.setAttribute('content', white ? '#efece4' : '#000000');
   }
 
+  /** Sheets are developed by their first tone from now on, or by the clock. */
+  setToneFactor(factor: ToneFactor | undefined): void {
+    if (factor === undefined) delete this.preferences.toneFactor;
+    this.set(factor === undefined ? {} : { toneFactor: factor });
+  }
+
   /** A temperature that was typed, in the other unit from now on. */
   switchUnit(typed: string): string {
     const { unit } = this.preferences;
@@ -55,6 +63,14 @@ export class Desk {
     this.set({ unit: other });
     return retype(typed, unit, other);
   }
+}
+
+/** What this browser keeps of the preferences: newer than those of a page that was kept for a lost server. */
+export function keptPreferences(): Preferences | undefined {
+  const kept = readCookie(cookieNames.preferences) as Partial<Preferences> | undefined;
+  return kept?.light && lights.includes(kept.light) && kept.brightness
+    ? (kept as Preferences)
+    : undefined;
 }
 
 export function provideDesk(preferences: Preferences): Desk {

@@ -3,16 +3,25 @@ import type { Attachment } from 'svelte/attachments';
 /** Keys that hold a focused button down. */
 const HOLD_KEYS = [' ', 'Enter'];
 
+/** Shorter than this a touch is a tap, ms. */
+const TAP_MS = 500;
+
 /**
- * Calls back only after a finger, a pointer or a key was held for a while; a tap does nothing.
+ * Calls back only after a finger, a pointer or a key was held for a while; a tap is told apart, and does nothing unless asked.
  * The element carries data-holding meanwhile, so that the hold can be seen.
  */
-export function hold(seconds: number, done: () => void): Attachment<HTMLElement> {
+export function hold(
+  seconds: number,
+  done: () => void,
+  tapped: (by: 'key' | 'pointer') => void = () => undefined,
+): Attachment<HTMLElement> {
   return (node) => {
     let timer: ReturnType<typeof setTimeout> | undefined;
+    let begunMs = 0;
     const begin = () => {
       if (timer !== undefined) return;
       node.dataset.holding = '';
+      begunMs = Date.now();
       timer = setTimeout(() => {
         end();
         done();
@@ -23,6 +32,12 @@ export function hold(seconds: number, done: () => void): Attachment<HTMLElement>
       timer = undefined;
       delete node.dataset.holding;
     };
+    const release = (by: 'key' | 'pointer') => {
+      const tap = timer !== undefined && Date.now() - begunMs < TAP_MS;
+      end();
+      if (tap) tapped(by);
+    };
+    const letGo = () => release('pointer');
     const down = (event: KeyboardEvent) => {
       if (!HOLD_KEYS.includes(event.key)) return;
       event.preventDefault();
@@ -32,13 +47,14 @@ export function hold(seconds: number, done: () => void): Attachment<HTMLElement>
     const up = (event: KeyboardEvent) => {
       if (!HOLD_KEYS.includes(event.key)) return;
       event.preventDefault();
-      end();
+      release('key');
     };
     const still = (event: Event) => event.preventDefault();
     node.addEventListener('pointerdown', begin);
     node.addEventListener('keydown', down);
     node.addEventListener('keyup', up);
-    for (const leave of ['pointerup', 'pointerleave', 'pointercancel', 'blur']) {
+    node.addEventListener('pointerup', letGo);
+    for (const leave of ['pointerleave', 'pointercancel', 'blur']) {
       node.addEventListener(leave, end);
     }
     node.addEventListener('contextmenu', still);
@@ -47,7 +63,8 @@ export function hold(seconds: number, done: () => void): Attachment<HTMLElement>
       node.removeEventListener('pointerdown', begin);
       node.removeEventListener('keydown', down);
       node.removeEventListener('keyup', up);
-      for (const leave of ['pointerup', 'pointerleave', 'pointercancel', 'blur']) {
+      node.removeEventListener('pointerup', letGo);
+      for (const leave of ['pointerleave', 'pointercancel', 'blur']) {
         node.removeEventListener(leave, end);
       }
       node.removeEventListener('contextmenu', still);

@@ -4,7 +4,7 @@ import { clockTime, enlargerSeconds } from '../words/duration.ts';
 import { signedStops } from '../words/fraction.ts';
 import { degrees, type Unit } from '../words/temperature.ts';
 import type { Print } from '../contract/print.ts';
-import type { Roll } from '../contract/roll.ts';
+import { filmOf, isPlanned, type Roll } from '../contract/roll.ts';
 
 /** A line of the logbook as it is read. */
 export interface LogbookLine {
@@ -22,9 +22,11 @@ export type Entry =
   | { readonly kind: 'print'; readonly entry: Print };
 
 const states: Record<Roll['state'], string> = {
+  exposed: 'exposed, waits for the sink',
   planned: 'planned, not poured',
   developing: 'in the tank now',
   developed: 'developed',
+  proofed: 'proofed',
 };
 
 /** "filter 2½": how a print's contrast is written. */
@@ -41,13 +43,19 @@ export function areaWords({ areas }: Print): string {
 }
 
 function rollLine(roll: Roll, unit: Unit): LogbookLine {
-  const { recipe, exposureIndex } = roll;
+  const { exposureIndex, exposed } = roll;
+  const planned = isPlanned(roll) ? roll : undefined;
+  const film = `${filmOf(roll).film} at EI ${exposureIndex}`;
   return {
-    href: `/logbook/rolls/${roll.id}`,
+    href: planned ? `/logbook/rolls/${roll.id}` : `/film/rolls/${roll.id}`,
     atMs: roll.madeAtMs,
     title: roll.title,
-    under: `${recipe.film} at EI ${exposureIndex}, ${recipe.developer} ${formatDilution(recipe.dilution)}`,
-    answer: `${clockTime(roll.developmentSeconds)} at ${degrees(roll.temperatureC, unit)}`,
+    under: planned
+      ? `${film}, ${planned.recipe.developer} ${formatDilution(planned.recipe.dilution)}`
+      : [film, exposed?.subject].filter(Boolean).join(', '),
+    answer: planned
+      ? `${clockTime(planned.developmentSeconds)} at ${degrees(planned.temperatureC, unit)}`
+      : '',
     detail: states[roll.state],
     count: 'roll',
   };

@@ -1,5 +1,5 @@
 import { processRecord, stepKind, type ProcessEvent } from '@katachron/core';
-import type { Roll } from '../contract/roll.ts';
+import type { PlannedRoll } from '../contract/roll.ts';
 import { clockTime } from '../words/duration.ts';
 import { degrees, type Unit } from '../words/temperature.ts';
 
@@ -22,9 +22,9 @@ export interface LogLine {
 }
 
 /** Planned and real times, step by step. */
-export function stepLines(roll: Roll, events: readonly ProcessEvent[]): StepLine[] {
+export function stepLines(roll: PlannedRoll, events: readonly ProcessEvent[]): StepLine[] {
   return processRecord(roll.plan, events).steps.map(
-    ({ step, plannedSeconds, startedAtMs, endedAtMs }) => {
+    ({ step, plannedSeconds, skipped, startedAtMs, endedAtMs }) => {
       const real =
         startedAtMs !== undefined && endedAtMs !== undefined
           ? (endedAtMs - startedAtMs) / 1000
@@ -41,7 +41,9 @@ export function stepLines(roll: Roll, events: readonly ProcessEvent[]): StepLine
           real !== undefined
             ? clockTime(real)
             : startedAtMs === undefined
-              ? 'not poured'
+              ? skipped
+                ? 'left out'
+                : 'not poured'
               : 'in it now',
         difference: off === 0 ? '' : `${off > 0 ? '+' : '−'}${clockTime(Math.abs(off))}`,
         ...(startedAtMs !== undefined && { startedAtMs }),
@@ -51,7 +53,11 @@ export function stepLines(roll: Roll, events: readonly ProcessEvent[]): StepLine
 }
 
 /** Every event in words, oldest first. */
-export function logLines(roll: Roll, events: readonly ProcessEvent[], unit: Unit): LogLine[] {
+export function logLines(
+  roll: PlannedRoll,
+  events: readonly ProcessEvent[],
+  unit: Unit,
+): LogLine[] {
   const nameOf = (stepId: string) => {
     const step = roll.plan.steps.find(({ id }) => id === stepId);
     return step ? stepKind(step.kind).name : stepId;
@@ -62,8 +68,11 @@ export function logLines(roll: Roll, events: readonly ProcessEvent[], unit: Unit
       'poured-in': ({ stepId }) => `${nameOf(stepId)} went in`,
       'poured-earlier': ({ stepId, seconds }) =>
         `${nameOf(stepId)} had gone in ${clockTime(seconds)} before`,
-      retimed: ({ stepId, seconds }) =>
-        `${nameOf(stepId)} to end at ${clockTime(seconds)}, by its temperature`,
+      retimed: ({ stepId, seconds, because }) =>
+        because === 'extra'
+          ? `${nameOf(stepId)} given longer, to ${clockTime(seconds)}`
+          : `${nameOf(stepId)} to end at ${clockTime(seconds)}, by its temperature`,
+      skipped: ({ stepId }) => `${nameOf(stepId)} left out`,
       temperature: ({ temperatureC }) => `${degrees(temperatureC, unit)} read`,
       note: ({ text }) => text,
       finished: () => 'Finished',

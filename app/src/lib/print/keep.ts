@@ -5,7 +5,7 @@ import type { Pick } from '../contract/strip.ts';
 import { plainStops } from '../words/fraction.ts';
 import type { PrintView } from './print-view.ts';
 
-interface StripSeen {
+export interface StripSeen {
   readonly settingId: string;
   readonly choices: StripChoices;
   /** The lamp and timer it was made with, which may have been changed since. */
@@ -77,7 +77,7 @@ export function nextStripDraft(draft: PrintDraft, view: PrintView): Partial<Prin
   const { firstSeconds, stepStops, patches } = reading.nextStrip;
   return {
     earlier: [...draft.earlier, stripSeen(draft, view, choices)].slice(-MOST_EARLIER),
-    settingId: reading.setting.id,
+    settingId: reading.nextSettingId,
     kind: 'stops',
     first: String(Number(firstSeconds.toFixed(2))),
     step: plainStops(stepStops),

@@ -1,4 +1,5 @@
 import {
+  STOP_IN_LOG,
   contrastSet,
   defaultPaper,
   patchesInWords,
@@ -6,6 +7,7 @@ import {
   readPick,
   readStrip,
   settingOf,
+  stripFault,
   stripKinds,
   toneById,
   toneWord,
@@ -13,19 +15,23 @@ import {
   type ContrastSet,
   type ContrastSetting,
   type Firing,
+  type Lamp,
   type Strip,
   type StripChoices,
   type StripReading,
 } from '@katachron/core';
 import type { PrintDraft } from '../contract/drafts.ts';
+import type { Print } from '../contract/print.ts';
 import { areaSeconds } from '../words/area.ts';
 import { attempt } from '../words/attempt.ts';
 import { parseDecimal } from '../words/decimal.ts';
 import { enlargerSeconds } from '../words/duration.ts';
 import { signedStops } from '../words/fraction.ts';
-import { contrastFigures, printReason, stripAdvice } from '../words/print-reason.ts';
+import { contrastFigures, printReason, sessionWords, stripAdvice } from '../words/print-reason.ts';
 import { stepWanted } from '../words/strip-step.ts';
 import { rulerFor, type Ruler } from './ruler.ts';
+import { flashView, splitView, type FlashView, type SplitView } from './split-view.ts';
+import { certaintyOf, sessionOf, type Session } from './session.ts';
 
 /** A tone as a patch shows it, for the place that is looked at. */
 export interface PatchTone {
@@ -38,6 +44,14 @@ export interface AreaLine {
   readonly stops?: number;
   readonly does: string;
   readonly trouble?: string;
+}
+
+/** What the strip on the page says, with what all strips of the session say together. */
+export interface PrintReading extends StripReading {
+  /** The setting of the next strip, should one be made. */
+  readonly nextSettingId: string;
+  /** 95 times in 100 the contrast is within this, R. */
+  readonly withinRange: number;
 }
 
 /** Everything the print page shows, from what was typed. */
@@ -55,7 +69,16 @@ export interface PrintView {
   readonly darkTones?: readonly PatchTone[];
   readonly highlight?: { readonly position: number; readonly seconds: number };
   readonly shadow?: { readonly position: number; readonly seconds: number };
-  readonly reading?: StripReading;
+  readonly reading?: PrintReading;
+  /** The answer as a soft and a hard exposure, and with a flash, where they are asked for. */
+  readonly split?: SplitView;
+  readonly flash?: FlashView;
+  /** What earlier prints in this set-up have taught, in a sentence. */
+  readonly learned?: string;
+  /** A strip that does not agree with those before it, in a sentence. */
+  readonly contradiction?: string;
+  /** What the whole strip has wrong with it. */
+  readonly fault?: string;
   /** The answer to dial, s, rounded as the timer can. */
   readonly dial?: string;
   readonly reasons: readonly string[];
@@ -78,7 +101,7 @@ const fieldOf: Record<string, keyof PrintView['troubles']> = {
 };
 
 /** Works the print page out: the same answer for the same draft. */
-export function printView(draft: PrintDraft): PrintView {
+export function printView(draft: PrintDraft, evidence: readonly Print[] = []): PrintView {
   const set = contrastSet(draft.contrastSetId);
   const setting = attempt(() => settingOf(set, draft.settingId)).value ?? set.settings[0]!;
   const kind = stripKinds.find(({ id }) => id === draft.kind)!;
@@ -133,10 +156,11 @@ export function printView(draft: PrintDraft): PrintView {
       areas: areasOf(draft, undefined, timerStep),
     };
   }
+  const lamp = { lagSeconds, timerStepSeconds: timerStep };
   let field: keyof PrintView['troubles'] = 'first';
   const planned = attempt(() => {
     try {
-      return planStrip(choices, { lagSeconds, timerStepSeconds: timerStep });
+      return planStrip(choices, lamp);
     } catch (cause) {
       field = fieldOf[(cause as { field?: string }).field ?? ''] ?? 'first';
       throw cause;
@@ -162,7 +186,7 @@ export function printView(draft: PrintDraft): PrintView {
     })),
     ruler: rulerFor(seconds),
     troubles,
-    ...readingOf(draft, set, setting, seconds, timerStep),
+    ...readingOf(draft, set, setting, seconds, choices, lamp, evidence),
   };
 }
 
@@ -172,7 +196,9 @@ function readingOf(
   set: ContrastSet,
   setting: ContrastSetting,
   seconds: readonly number[],
-  timerStep: number,
+  choices: StripChoices,
+  lamp: Lamp,
+  evidence: readonly Print[],
 ): Pick<
   PrintView,
   | 'lightTones'
@@ -180,6 +206,11 @@ function readingOf(
   | 'highlight'
   | 'shadow'
   | 'reading'
+  | 'split'
+  | 'flash'
+  | 'learned'
+  | 'contradiction'
+  | 'fault'
   | 'dial'
   | 'reasons'
   | 'figures'
@@ -202,7 +233,8 @@ function readingOf(
     tonesAt(defaultPaper, setting.range, { seconds: known.seconds, netDensity }, seconds).map(
       (density): PatchTone => ({ density: density + defaultPaper.dMin, word: toneWord(density) }),
     );
-  const wantedStops = draft.wantedTwelfths / 12;
+  const { timerStepSeconds: timerStep } = lamp;
+  const wanted = certaintyOf(draft);
   const read =
     highlight || shadow
       ? attempt(() =>
@@ -214,14 +246,37 @@ function readingOf(
               highlight: { position: highlight.position, netDensity: lightDensity },
             }),
             ...(shadow && { shadow: { position: shadow.position, netDensity: darkDensity } }),
-            wantedStops,
+            wantedStops: wanted.stops,
           }),
         )
       : undefined;
-  const reading = read?.value;
+  const session = read?.value
+    ? sessionOf(
+        draft,
+        {
+          settingId: setting.id,
+          choices,
+          lamp,
+          highlight: highlight ?? null,
+          shadow: shadow ?? null,
+        },
+        evidence,
+      )
+    : undefined;
+  const reading =
+    read?.value && session?.value && together(read.value, session.value, lamp.lagSeconds);
   const lightTones = tonesFrom(highlight, lightDensity);
   const darkTones = tonesFrom(shadow, darkDensity);
   const figures = reading && contrastFigures(set, reading);
+  const single = reading && {
+    setting: reading.setting,
+    seconds: reading.seconds,
+    highlightDensity: lightDensity,
+    timerStep,
+  };
+  const fault =
+    highlight && shadow && stripFault(seconds.length, highlight.position, shadow.position);
+  const { split, flash } = draft;
   return {
     ...(lightTones && { lightTones }),
     ...(darkTones && { darkTones }),
@@ -230,13 +285,46 @@ function readingOf(
     ...(reading && {
       reading,
       dial: enlargerSeconds(reading.seconds, timerStep),
-      advice: stripAdvice(set, reading, wantedStops),
+      advice: stripAdvice(set, reading, wanted),
     }),
     ...(reading?.contrast && { settingsWithin: settingsWithin(set, reading) }),
     ...(figures && { figures }),
-    ...(read?.trouble && { refusal: read.trouble }),
+    ...(fault && { fault: fault.sentence }),
+    ...(single && split && { split: splitView(set, single, split.soft, split.hard) }),
+    ...(single && flash !== undefined && { flash: flashView(set, single, flash) }),
+    ...(session?.value && sessionWords(set, session.value)),
+    ...((read?.trouble ?? session?.trouble) && { refusal: read?.trouble ?? session?.trouble }),
     reasons: reading ? printReason(set, setting, reading, timerStep) : [],
     areas: areasOf(draft, reading?.seconds, timerStep),
+  };
+}
+
+/** The strip on the page says what the contrast is about; time, setting and certainty come from all strips together. */
+function together(strip: StripReading, session: Session, lagSeconds: number): PrintReading {
+  const { best, withinStops, withinRange, strip: next } = session.reading.advice;
+  const seconds = best.dialSeconds - lagSeconds;
+  const wantedRange = best.setting.range - best.mismatch;
+  const [part] = next ?? [];
+  const reaches = strip.verdict === 'reach-further' && part !== undefined;
+  return {
+    ...strip,
+    setting: best.setting,
+    seconds,
+    lowSeconds: seconds / 2 ** withinStops,
+    highSeconds: seconds * 2 ** withinStops,
+    withinStops,
+    withinRange,
+    ...(strip.contrast && {
+      contrast: {
+        ...strip.contrast,
+        rangeLow: wantedRange - withinRange,
+        rangeHigh: wantedRange + withinRange,
+        shadowLeftStops: best.mismatch / (100 * STOP_IN_LOG),
+      },
+    }),
+    verdict: reaches ? 'reach-further' : part ? 'narrow' : 'make-print',
+    nextStrip: part ?? strip.nextStrip,
+    nextSettingId: part?.settingId ?? best.setting.id,
   };
 }
 

@@ -96,3 +96,14 @@ export function resource<Schema extends TSchema, Resource extends { version: num
     }),
   };
 }
+
+/** DELETE of one resource under a version: what nothing else rests on can be taken off, and put back. */
+export function removal<Resource>(
+  what: string,
+  store: { remove: (id: string, basedOn?: number) => Promise<Resource | undefined> },
+) {
+  return api(async ({ params, request }) => {
+    const removed = await store.remove(idFrom(params), basedOn(request));
+    return removed ? answer(removed) : notFound(what);
+  });
+}

@@ -8,7 +8,13 @@ import { fieldErrors } from './problem/sentences.ts';
 // eslint-disable-next-line no-control-regex -- control characters are what this is about
 const CONTROL = /[\u0000-\u0008\u000b-\u001f\u007f]/;
 
-const ajv = new Ajv({ allErrors: true, strict: true, discriminator: true, verbose: true });
+const ajv = new Ajv({
+  allErrors: true,
+  strict: true,
+  strictRequired: false,
+  discriminator: true,
+  verbose: true,
+});
 addFormats(ajv, ['uuid']);
 ajv.addFormat('plain-text', (text) => text.isWellFormed() && !CONTROL.test(text));
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { eventsThatCount } from '@katachron/core';
   import { useWetSide } from '$lib/clock/wet-side.svelte.ts';
   import { useDesk } from '$lib/light/desk.svelte.ts';
   import { degrees } from '$lib/words/temperature.ts';
@@ -11,6 +12,7 @@
     nearest,
     sinks,
     trayWord,
+    type Lying,
     type SinkKind,
     type Tray,
   } from './trays.ts';
@@ -33,6 +35,11 @@
   /** A tray of the other process says whose it is. */
   const trayName = (tray: Tray) =>
     sinks[kind].includes(tray) ? tray.name : `${tray.name}, ${kind === 'film' ? 'print' : 'film'}`;
+  const factor = $derived(desk.preferences.toneFactor);
+  /** A sheet in the developer whose first tone was not seen yet. */
+  const asksForTone = ({ moment, sheet }: Lying) =>
+    moment.current?.step.kind === 'print-developer' &&
+    !eventsThatCount(sheet?.events ?? []).some(({ kind: happened }) => happened === 'retimed');
   const first = $derived(nearest(lying));
   const temperature = $derived(
     fresh(lastTemperature(wetSide.runs) ?? recorded ?? undefined, wetSide.nowMs),
@@ -95,10 +102,18 @@
                     </span>
                     <span class="truncate text-[13px]">{item.name}</span>
                   </button>
-                  <button
-                    class="min-h-6 text-[13px] text-soft underline decoration-hair"
-                    onclick={() => wetSide.moveBack(sheet)}>put back</button
-                  >
+                  <span class="flex gap-3">
+                    {#if factor && asksForTone(item)}
+                      <button
+                        class="min-h-6 text-[13px] font-[600] underline decoration-hair"
+                        onclick={() => wetSide.firstTone(sheet, factor)}>first tone</button
+                      >
+                    {/if}
+                    <button
+                      class="min-h-6 text-[13px] text-soft underline decoration-hair"
+                      onclick={() => wetSide.moveBack(sheet)}>put back</button
+                    >
+                  </span>
                 {/if}
               </div>
             {/each}

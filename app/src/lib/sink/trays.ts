@@ -13,10 +13,10 @@ export interface Tray {
 
 const filmTrays: readonly Tray[] = [
   { id: 'soak', name: 'Pre-soak', kinds: ['pre-soak'], onlyWhenUsed: true },
-  { id: 'developer', name: 'Developer', kinds: ['developer'] },
+  { id: 'developer', name: 'Developer', kinds: ['developer', 'second-developer'] },
   { id: 'stop', name: 'Stop', kinds: ['stop', 'water-stop'] },
-  { id: 'fix', name: 'Fix', kinds: ['fix'] },
-  { id: 'wash', name: 'Wash', kinds: ['wash', 'washing-aid'] },
+  { id: 'fix', name: 'Fix', kinds: ['fix', 'second-fix'] },
+  { id: 'wash', name: 'Wash', kinds: ['rinse', 'wash', 'washing-aid', 'fill-and-dump'] },
   { id: 'wetting', name: 'Wetting agent', kinds: ['wetting-agent'] },
 ];
 

@@ -10,14 +10,16 @@
     children: Snippet<[close: () => void]>;
     trouble?: boolean;
     class?: string;
+    onkeydown?: (event: KeyboardEvent) => void;
   }
-  const { label, shown, children, trouble = false, class: more = '' }: Props = $props();
+  const { label, shown, children, trouble = false, class: more = '', onkeydown }: Props = $props();
   let open = $state(false);
 </script>
 
 <Popover.Root bind:open>
   <Popover.Trigger
     class="slot-in {trouble ? 'border-trouble text-trouble' : ''} {more}"
+    {onkeydown}
     aria-label="{label}: {shown}">{shown}</Popover.Trigger
   ><Popover.Portal>
     <Popover.Content

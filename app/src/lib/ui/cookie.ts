@@ -20,3 +20,14 @@ export function keepInCookie(name: string, value: unknown): boolean {
   document.cookie = `${name}=${encoded}; path=/; max-age=${YEAR_SECONDS}; samesite=strict`;
   return true;
 }
+
+/** What this browser keeps under a name, in the browser only; undefined for anything that cannot be read. */
+export function readCookie(name: string): unknown {
+  if (typeof document === 'undefined') return undefined;
+  const found = document.cookie.split('; ').find((pair) => pair.startsWith(`${name}=`));
+  try {
+    return found && (JSON.parse(decodeURIComponent(found.slice(name.length + 1))) as unknown);
+  } catch {
+    return undefined;
+  }
+}

@@ -1,6 +1,5 @@
 import type { Development, FilmRecipe } from '@katachron/core';
 import { clockTime, secondsInWords } from './duration.ts';
-import { signedStops } from './fraction.ts';
 import { degrees, type Unit } from './temperature.ts';
 
 const whose: Record<FilmRecipe['source'], string> = {
@@ -14,7 +13,7 @@ const FAHRENHEIT_STEP = 5 / 9;
 
 /** Why a development time is what it is: a sentence for the temperature and one for push or pull. */
 export function filmReason(recipe: FilmRecipe, development: Development, unit: Unit): string[] {
-  const { base, ruleOfThumbStops, pushFactor } = development;
+  const { base, ruleOfThumbStops, factor } = development;
   const source = whose[recipe.source];
   const points = base.from.map(
     ({ temperatureC, seconds }) => `${clockTime(seconds)} at ${degrees(temperatureC, unit)}`,
@@ -26,18 +25,15 @@ export function filmReason(recipe: FilmRecipe, development: Development, unit: U
     'past-table': `Carried on past the table from ${source} ${first} and ${second}.`,
     'activation-energy': `From ${source} one time, ${first}, by activation energy (${Math.round(base.activationEnergy / 1000)} kJ/mol).`,
   }[base.method];
-  const perDegree = base.secondsPerDegree * pushFactor * (unit === 'C' ? 1 : FAHRENHEIT_STEP);
+  const perDegree = base.secondsPerDegree * factor * (unit === 'C' ? 1 : FAHRENHEIT_STEP);
   const sentences = [`${found} Each degree warmer takes about ${secondsInWords(perDegree)} off.`];
-  if (ruleOfThumbStops !== 0) sentences.push(pushCost(ruleOfThumbStops, pushFactor));
+  if (ruleOfThumbStops !== 0) sentences.push(pushCost(ruleOfThumbStops));
   return sentences;
 }
 
-/** What the rule of thumb does, and what it costs. */
-function pushCost(stops: number, factor: number): string {
-  const does = stops > 0 ? 'push' : 'pull';
-  const cost =
-    stops > 0
-      ? 'Contrast goes up, highlights get harder, shadow detail does not come back.'
-      : 'The negative gets flatter.';
-  return `Times ${factor.toFixed(2)} for ${does} ${signedStops(stops)}, a rule of thumb: no recipe is for this speed. ${cost}`;
+/** What a push or pull that no recipe covers costs. */
+function pushCost(stops: number): string {
+  return stops > 0
+    ? 'A push: contrast goes up, highlights get harder, shadow detail does not come back.'
+    : 'A pull: the negative gets flatter.';
 }

@@ -1,4 +1,5 @@
-import type { ContrastSet, ContrastSetting, StripReading } from '@katachron/core';
+import type { Certainty, ContrastSet, ContrastSetting, StripReading } from '@katachron/core';
+import type { Session } from '../print/session.ts';
 import { enlargerSeconds } from './duration.ts';
 import { stopsInWords } from './fraction.ts';
 
@@ -60,14 +61,37 @@ export function contrastFigures(set: ContrastSet, reading: StripReading): string
 }
 
 /** What to do next, and whether another strip is worth the paper. */
-export function stripAdvice(set: ContrastSet, reading: StripReading, wantedStops: number): string {
-  const wanted = stopsInWords(wantedStops);
+export function stripAdvice(
+  set: ContrastSet,
+  reading: StripReading & { readonly nextSettingId: string; readonly withinRange: number },
+  wanted: Certainty,
+): string {
+  const is = `${stopsInWords(reading.withinStops)} and ${Math.round(reading.withinRange)} R`;
   if (reading.verdict === 'make-print') {
-    return `That is within ${stopsInWords(reading.withinStops)}, as sure as you asked. Another strip is not worth the paper.`;
+    return `That is within ${is}, as sure as ${wanted.name} asks. Another strip is not worth the paper.`;
   }
-  if (reading.verdict === 'narrow') {
-    const { patches, stepStops } = reading.nextStrip;
-    return `You asked for ${wanted}. ${patches} patches in ${stopsInWords(stepStops)} at ${set.noun} ${reading.setting.name} would settle it.`;
+  const { patches, stepStops } = reading.nextStrip;
+  const name = set.settings.find(({ id }) => id === reading.nextSettingId)?.name ?? '';
+  const next = `${patches} patches in ${stopsInWords(stepStops)} at ${set.noun} ${name}`;
+  if (reading.verdict === 'reach-further') {
+    return `A pick at the end of the strip: the right one may lie beyond. Make ${next}.`;
   }
-  return 'A pick at the end of the strip: the right one may lie beyond. Make a strip that reaches further.';
+  return `So far within ${is}; ${wanted.name} asks for ${stopsInWords(wanted.stops)}. Next: ${next}.`;
+}
+
+/** What the session says besides: what was learned before it, and whether its strips agree. */
+export function sessionWords(
+  set: ContrastSet,
+  { reading, learnedFrom, knownStops, knownRange }: Session,
+): { learned?: string; contradiction?: string } {
+  const { contradiction } = reading;
+  const prints = learnedFrom === 1 ? 'one print' : `${learnedFrom} prints`;
+  return {
+    ...(learnedFrom > 0 && {
+      learned: `Learned from ${prints} in this set-up: from one ${set.noun} to the next within ${stopsInWords(knownStops)}, their ranges within ${Math.round(knownRange)} R.`,
+    }),
+    ...(contradiction && {
+      contradiction: `This strip’s ${contradiction.place} wants ${stopsInWords(contradiction.stops)} ${contradiction.stops > 0 ? 'more' : 'less'} light than the strips before say. One of the picks is wrong, or something was changed. The answer rests on this strip alone.`,
+    }),
+  };
 }

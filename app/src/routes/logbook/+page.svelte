@@ -85,7 +85,7 @@
       <li class="border-b border-hair">
         <a
           href={line.href}
-          class="grid gap-x-4 gap-y-0.5 py-2.5 hover:bg-enamel md:grid-cols-[120px_minmax(0,1.6fr)_minmax(0,0.9fr)_minmax(0,1.6fr)_80px]"
+          class="grid grid-cols-1 gap-x-4 gap-y-0.5 py-2.5 hover:bg-enamel md:grid-cols-[120px_minmax(0,1.6fr)_minmax(0,0.9fr)_minmax(0,1.6fr)_80px]"
         >
           <time class="text-soft" datetime={new Date(line.atMs).toISOString()}
             >{format(line.atMs, 'd MMM yyyy')}</time

@@ -1,5 +1,7 @@
 import { PrintDraft } from '$lib/contract/drafts.ts';
 import { kept } from '$lib/server/kept.ts';
+import { forPage } from '$lib/server/page.ts';
+import { prints } from '$lib/server/repositories/prints.ts';
 import { cookieNames } from '$lib/ui/cookie.ts';
 
 const emptyDraft: PrintDraft = {
@@ -22,11 +24,13 @@ const emptyDraft: PrintDraft = {
   highlightTone: 'VIII',
   shadow: null,
   shadowTone: 'II',
-  wantedTwelfths: 2,
+  certainty: 'work-print',
   earlier: [],
   areas: [],
 };
 
-export function load({ cookies }) {
-  return { draft: kept(cookies, cookieNames.print, PrintDraft) ?? emptyDraft };
+export async function load({ cookies, depends }) {
+  depends('katachron:print');
+  const draft = kept(cookies, cookieNames.print, PrintDraft) ?? emptyDraft;
+  return { draft, evidence: await forPage(() => prints.ofPaper(draft.paper)) };
 }

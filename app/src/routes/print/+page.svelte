@@ -1,15 +1,18 @@
 <script lang="ts">
-  import { goto } from '$app/navigation';
+  import { goto, invalidate } from '$app/navigation';
   import {
+    certainties,
     contrastSets,
     highlightTones,
     shadowTones,
     stripKinds,
     stripMethods,
     toneById,
+    toneFactors,
     type ToneId,
   } from '@katachron/core';
   import { format } from 'date-fns';
+  import { tick } from 'svelte';
   import { put } from '$lib/api/client.ts';
   import { useWetSide } from '$lib/clock/wet-side.svelte.ts';
   import type { Print } from '$lib/contract/print.ts';
@@ -25,6 +28,8 @@
   import SlotText from '$lib/ui/SlotText.svelte';
   import { plainStops, stopsInWords } from '$lib/words/fraction.ts';
 
+  const BY_CLOCK = 'clock';
+
   const { data } = $props();
   const desk = useDesk();
   const wetSide = useWetSide();
@@ -32,7 +37,7 @@
   // svelte-ignore state_referenced_locally
   const kept = draftOf(cookieNames.print, data.draft);
   const draft = kept.value;
-  const view = $derived(printView(draft));
+  const view = $derived(printView(draft, data.evidence));
   const { reading } = $derived(view);
   const number = $derived(draft.earlier.length + 1);
   const ready = $derived(reading?.verdict === 'make-print');
@@ -44,9 +49,10 @@
 
   const toneChoices = (ids: readonly ToneId[]) =>
     ids.map((id) => ({ id, name: toneById(id).name, more: toneById(id).use }));
-  const certainties = [6, 4, 3, 2, 1].map((twelfths) => ({
-    id: String(twelfths),
-    name: `within ${stopsInWords(twelfths / 12)}`,
+  const certaintyChoices = certainties.map(({ id, name, stops, range, usualStrips }) => ({
+    id,
+    name,
+    more: `within ${stopsInWords(stops)} and ${range} R; ${usualStrips[0]} ${usualStrips[0] === 1 ? 'strip' : 'strips'} as a rule, ${usualStrips[1]} at most`,
   }));
 
   useKeys([
@@ -66,6 +72,13 @@
     if (!reading) layIn();
     else if (ready) void keepPrint();
     else nextStrip();
+  }
+
+  /** Another paper has other prints to learn from. */
+  async function onPaper(paper: string) {
+    draft.paper = paper;
+    await tick();
+    await invalidate('katachron:print');
   }
 
   function pick(where: 'highlight' | 'shadow', position: number | null) {
@@ -166,12 +179,20 @@
     maxlength={40}
     hint="As the column’s scale reads."
   />, on
-  <SlotText label="Paper" bind:value={draft.paper} empty="which paper" />
+  <SlotText
+    label="Paper"
+    bind:value={() => draft.paper, (paper) => void onPaper(paper)}
+    empty="which paper"
+  />
   with
   <SlotChoice
     label="Contrast by"
     bind:value={
-      () => draft.contrastSetId, (id) => Object.assign(draft, { contrastSetId: id, settingId: '2' })
+      () => draft.contrastSetId,
+      (id) => {
+        Object.assign(draft, { contrastSetId: id, settingId: '2' });
+        delete draft.split;
+      }
     }
     options={contrastSets}
     shown={view.set.noun}
@@ -259,10 +280,23 @@
 {#if view.ruler && view.strip}
   <div class="mt-4 md:mx-16">
     <StopRuler ruler={view.ruler} {view} light={desk.light} onpick={pick} />
+    <p class="mt-1 flex flex-wrap justify-end gap-x-5 text-[15px] text-soft">
+      <button class="slot-in min-h-9" onclick={() => pick('highlight', 0)}
+        >Nothing near white</button
+      >
+      <button
+        class="slot-in min-h-9"
+        onclick={() => pick('highlight', view.strip!.patches.length - 1)}
+        >Lights blank everywhere</button
+      >
+      <button class="slot-in min-h-9" onclick={() => pick('shadow', view.strip!.patches.length - 1)}
+        >No black anywhere</button
+      >
+    </p>
   </div>
 {/if}
 
-<div class="mt-2 grid gap-x-12 gap-y-6 lg:grid-cols-[400px_minmax(0,1fr)_250px]">
+<div class="mt-2 grid grid-cols-1 gap-x-12 gap-y-6 lg:grid-cols-[400px_minmax(0,1fr)_250px]">
   <section aria-label="The answer">
     {#if reading}
       <div class="flex gap-x-12">
@@ -299,6 +333,10 @@
     <div class="space-y-1.5">
       {#if view.reasons.length > 0}<p class="reason">{view.reasons.join(' ')}</p>{/if}
       {#if view.refusal}<p class="reason text-trouble" role="alert">{view.refusal}</p>{/if}
+      {#if view.fault}<p class="reason font-[560]">{view.fault}</p>{/if}
+      {#if view.contradiction}
+        <p class="reason text-caution" role="alert">{view.contradiction}</p>
+      {/if}
       {#if view.advice}<p class="reason">{view.advice}</p>{/if}
     </div>
     {#if problem}<p class="mt-3 text-trouble" role="alert">{problem}</p>{/if}
@@ -339,13 +377,24 @@
           name: string;
           more: string;
         }[]}
-      />; sure
-      <SlotChoice
-        label="How sure to be"
-        bind:value={() => String(draft.wantedTwelfths), (id) => (draft.wantedTwelfths = Number(id))}
-        options={certainties}
-      />.
+      />; as sure as
+      <SlotChoice label="How sure to be" bind:value={draft.certainty} options={certaintyChoices} />.
     </p>
+    {#if view.learned}
+      <p class="text-[15px] text-soft">
+        {view.learned}
+        <button class="slot-in min-h-9" onclick={() => (draft.forgetBeforeMs = Date.now())}
+          >Forget it</button
+        >
+      </p>
+    {:else if draft.forgetBeforeMs !== undefined}
+      <p class="text-[15px] text-soft">
+        What earlier prints taught is left aside.
+        <button class="slot-in min-h-9" onclick={() => delete draft.forgetBeforeMs}
+          >Remember it</button
+        >
+      </p>
+    {/if}
     <p class="mt-2 flex flex-wrap gap-x-5 text-[15px] text-soft">
       {#if before.length > 0}
         <button class="min-h-11 underline decoration-hair" onclick={back}
@@ -356,6 +405,70 @@
         <button class="min-h-11 underline decoration-hair" onclick={startOver}>Start over</button>
       {/if}
     </p>
+
+    {#if reading}
+      <div class="mt-2 text-[17px] leading-relaxed text-soft">
+        {#if view.split && draft.split}
+          <p>
+            Split: {#if view.split.softSeconds}<b class="font-[620] text-ink" data-testid="split"
+                >{view.split.softSeconds} s</b
+              > at{/if}
+            <SlotChoice
+              label="Soft {view.set.noun}"
+              bind:value={draft.split.soft}
+              options={view.set.settings}
+            />{#if view.split.hardSeconds}, then <b class="font-[620] text-ink"
+                >{view.split.hardSeconds} s</b
+              > at{:else}
+              and{/if}
+            <SlotChoice
+              label="Hard {view.set.noun}"
+              bind:value={draft.split.hard}
+              options={view.set.settings}
+            />. {view.split.sentence}
+            <button class="slot-in min-h-9" onclick={() => delete draft.split}>one exposure</button>
+          </p>
+        {/if}
+        {#if view.flash}
+          <p>
+            Flash
+            <SlotText
+              label="Flash, per cent of the threshold"
+              bind:value={() => draft.flash ?? '', (flash) => (draft.flash = flash)}
+              empty="how much"
+              after=" %"
+              numeric
+              maxlength={6}
+              trouble={view.flash.trouble}
+              hint="70 to 100 of the longest plain exposure that shows nothing, found by separate patches. More is a veil, on purpose."
+            />
+            of the threshold. {view.flash.trouble ?? view.flash.sentence ?? ''}
+            <button class="slot-in min-h-9" onclick={() => delete draft.flash}>no flash</button>
+          </p>
+        {/if}
+        <p class="flex flex-wrap gap-x-5 text-[15px]">
+          {#if !draft.split}
+            <button
+              class="slot-in min-h-9"
+              onclick={() =>
+                (draft.split = {
+                  soft: view.set.settings[0]!.id,
+                  hard: view.set.settings.at(-1)!.id,
+                })}>Split it soft and hard</button
+            >
+          {/if}
+          {#if draft.flash === undefined}
+            <button class="slot-in min-h-9" onclick={() => (draft.flash = '80')}
+              >With a flash</button
+            >
+          {/if}
+          <a
+            class="slot-in flex min-h-9 items-center"
+            href="/print/convert?seconds={reading.seconds}">Another size, aperture or paper</a
+          >
+        </p>
+      </div>
+    {/if}
 
     <h2 class="mt-4 font-[620]">Burns and dodges</h2>
     <ul>
@@ -402,6 +515,22 @@
       </ol>
       <p class="mt-2 text-[15px] text-soft">
         Focus lamp off, filter in, stopped down, paper box shut, top marked on the back. Dry hands.
+        Developer
+        <SlotChoice
+          label="Developer"
+          bind:value={
+            () => String(desk.preferences.toneFactor ?? BY_CLOCK),
+            (chosen) => desk.setToneFactor(toneFactors.find((factor) => String(factor) === chosen))
+          }
+          options={[
+            { id: BY_CLOCK, name: 'by the clock, 1:00' },
+            ...toneFactors.map((factor) => ({
+              id: String(factor),
+              name: `by the first tone × ${factor}`,
+              more: 'touch “first tone” in the sink when it shows',
+            })),
+          ]}
+        />.
       </p>
       <div class="mt-3">
         <Button main={!reading} keyHint={reading ? 'B' : 'Space'} onclick={layIn}>

@@ -2,22 +2,40 @@ import { continuous } from './continuous.ts';
 import { eachHalfMinute } from './each-half-minute.ts';
 import { eachMinute } from './each-minute.ts';
 import { rest } from './rest.ts';
-import type { AgitationScheme } from './scheme.ts';
+import { rotary } from './rotary.ts';
+import type { AgitationScheme, OwnAgitation } from './scheme.ts';
 import { semiStand } from './semi-stand.ts';
+import { stand } from './stand.ts';
 
-/** Every way of keeping a tank moving that the process knows. */
-export const agitationSchemes = [eachMinute, eachHalfMinute, continuous, semiStand, rest] as const;
+/** Every way of keeping a tank moving that the process brings along. */
+export const agitationSchemes = [
+  eachMinute,
+  eachHalfMinute,
+  continuous,
+  rotary,
+  semiStand,
+  stand,
+  rest,
+] as const;
 
 export type AgitationId = (typeof agitationSchemes)[number]['id'];
 
+/** One of the schemes known by name, or a scheme of one's own. */
+export type Agitation = AgitationId | OwnAgitation;
+
 /**
- * The agitation scheme of an id.
- * @param id one of the ids in `agitationSchemes`
+ * The scheme meant: one known by its id, or one's own made whole.
+ * @param agitation an id in `agitationSchemes`, or a scheme of one's own (s)
  * @returns the scheme
  * @source this folder's index
  * @example
  * agitationScheme("each-minute").turns // = 4
  */
-export function agitationScheme(id: AgitationId): AgitationScheme {
-  return agitationSchemes.find((scheme) => scheme.id === id)!;
+export function agitationScheme(agitation: Agitation): AgitationScheme {
+  if (typeof agitation === 'string') {
+    return agitationSchemes.find((scheme) => scheme.id === agitation)!;
+  }
+  const { turns, continuous: always } = agitation;
+  const turning = turns > 0 ? `Turn it over ${turns === 1 ? 'once' : `${turns} times`}` : 'Move it';
+  return { ...agitation, id: 'own', hands: always ? 'Keep it moving' : `${turning}, then tap` };
 }

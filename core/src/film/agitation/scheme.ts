@@ -16,3 +16,6 @@ export interface AgitationScheme {
   /** What the hands do in a burst. */
   readonly hands: string;
 }
+
+/** A scheme of one's own, as it is kept with the recipe or the step that uses it. */
+export type OwnAgitation = Omit<AgitationScheme, 'id' | 'hands'>;

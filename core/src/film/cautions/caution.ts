@@ -4,6 +4,8 @@ export interface DevelopmentFacts {
   readonly seconds: number;
   readonly temperatureC: number;
   readonly pastTable: boolean;
+  /** The tank is moved in a way that no rule leads to from the recipe's. */
+  readonly noRuleForAgitation?: boolean;
   /** Temperatures of all baths that are known, °C. */
   readonly bathTemperaturesC: readonly number[];
 }

@@ -1,12 +1,24 @@
 import { bathsApart } from './baths-apart.ts';
 import type { DevelopmentFacts } from './caution.ts';
 import { cold } from './cold.ts';
+import { noRuleForAgitation } from './no-rule-for-agitation.ts';
 import { pastTable } from './past-table.ts';
 import { shortTime } from './short-time.ts';
 import { warm } from './warm.ts';
 
+export { LEAST_C } from './cold.ts';
+export { LEAST_SECONDS } from './short-time.ts';
+export { MOST_C } from './warm.ts';
+
 /** Every caution about a development, in the order in which they are said. */
-export const developmentCautions = [shortTime, cold, warm, pastTable, bathsApart] as const;
+export const developmentCautions = [
+  shortTime,
+  cold,
+  warm,
+  pastTable,
+  noRuleForAgitation,
+  bathsApart,
+] as const;
 
 export type DevelopmentCautionId = (typeof developmentCautions)[number]['id'];
 

@@ -7,5 +7,8 @@ export const developer = {
   water: false,
   usualSeconds: 540,
   agitation: 'each-minute',
+  toleranceC: 0.3,
+  afterwards: 'pour away',
+  opensToLight: false,
   caution: 'Gloves on. The developer’s data sheet comes first.',
 } as const satisfies StepKind;

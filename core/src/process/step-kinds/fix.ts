@@ -7,5 +7,8 @@ export const fix = {
   water: false,
   usualSeconds: 300,
   agitation: 'each-minute',
+  toleranceC: 3,
+  afterwards: 'keep',
+  opensToLight: true,
   caution: 'Fixer carries silver afterwards: keep it, and follow local rules.',
 } as const satisfies StepKind;

@@ -1,4 +1,5 @@
 import { developer } from './developer.ts';
+import { fillAndDump } from './fill-and-dump.ts';
 import { fix } from './fix.ts';
 import type { StepKind } from './kind.ts';
 import { preSoak } from './pre-soak.ts';
@@ -6,6 +7,9 @@ import { printDeveloper } from './print-developer.ts';
 import { printFix } from './print-fix.ts';
 import { printStop } from './print-stop.ts';
 import { printWash } from './print-wash.ts';
+import { rinse } from './rinse.ts';
+import { secondDeveloper } from './second-developer.ts';
+import { secondFix } from './second-fix.ts';
 import { stop } from './stop.ts';
 import { wash } from './wash.ts';
 import { washingAid } from './washing-aid.ts';
@@ -16,10 +20,14 @@ import { wettingAgent } from './wetting-agent.ts';
 export const filmStepKinds = [
   preSoak,
   developer,
+  secondDeveloper,
   stop,
   waterStop,
   fix,
+  secondFix,
+  rinse,
   washingAid,
+  fillAndDump,
   wash,
   wettingAgent,
 ] as const;

@@ -1,5 +1,8 @@
 import type { AgitationId } from '../../film/agitation/index.ts';
 
+/** What becomes of a bath afterwards: back into its bottle, or away. */
+export type Afterwards = 'keep' | 'pour away';
+
 /** One kind of step in a process, as data. */
 export interface StepKind {
   readonly id: string;
@@ -10,6 +13,12 @@ export interface StepKind {
   readonly water: boolean;
   readonly usualSeconds: number;
   readonly agitation: AgitationId;
+  /** A bath further than this from the developer's temperature is worth a word, °C. */
+  readonly toleranceC: number;
+  /** What becomes of the bath when it comes out of the tank. */
+  readonly afterwards: Afterwards;
+  /** From half of its time on light no longer fogs the film. */
+  readonly opensToLight: boolean;
   /** The usual caution of this step; empty where there is none. */
   readonly caution: string;
 }

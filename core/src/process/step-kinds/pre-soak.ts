@@ -7,5 +7,8 @@ export const preSoak = {
   water: true,
   usualSeconds: 60,
   agitation: 'rest',
+  toleranceC: 1,
+  afterwards: 'pour away',
+  opensToLight: false,
   caution: '',
 } as const satisfies StepKind;

@@ -7,5 +7,8 @@ export const printDeveloper = {
   water: false,
   usualSeconds: 60,
   agitation: 'continuous',
+  toleranceC: 2,
+  afterwards: 'keep',
+  opensToLight: false,
   caution: 'Tongs or gloves. Keep the air moving.',
 } as const satisfies StepKind;

@@ -7,5 +7,8 @@ export const printFix = {
   water: false,
   usualSeconds: 60,
   agitation: 'continuous',
+  toleranceC: 3,
+  afterwards: 'keep',
+  opensToLight: true,
   caution: '',
 } as const satisfies StepKind;

@@ -7,5 +7,8 @@ export const printStop = {
   water: false,
   usualSeconds: 15,
   agitation: 'continuous',
+  toleranceC: 3,
+  afterwards: 'keep',
+  opensToLight: false,
   caution: '',
 } as const satisfies StepKind;

@@ -7,5 +7,8 @@ export const printWash = {
   water: true,
   usualSeconds: 300,
   agitation: 'rest',
+  toleranceC: 5,
+  afterwards: 'pour away',
+  opensToLight: false,
   caution: '',
 } as const satisfies StepKind;

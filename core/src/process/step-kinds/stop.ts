@@ -7,5 +7,8 @@ export const stop = {
   water: false,
   usualSeconds: 30,
   agitation: 'continuous',
+  toleranceC: 3,
+  afterwards: 'keep',
+  opensToLight: false,
   caution: 'Acid went into water, never water into acid. Keep the air moving.',
 } as const satisfies StepKind;

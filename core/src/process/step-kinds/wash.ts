@@ -7,5 +7,8 @@ export const wash = {
   water: true,
   usualSeconds: 600,
   agitation: 'rest',
+  toleranceC: 3,
+  afterwards: 'pour away',
+  opensToLight: false,
   caution: '',
 } as const satisfies StepKind;

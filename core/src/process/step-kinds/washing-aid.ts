@@ -7,5 +7,8 @@ export const washingAid = {
   water: false,
   usualSeconds: 90,
   agitation: 'continuous',
+  toleranceC: 3,
+  afterwards: 'keep',
+  opensToLight: false,
   caution: '',
 } as const satisfies StepKind;

@@ -7,5 +7,8 @@ export const waterStop = {
   water: true,
   usualSeconds: 60,
   agitation: 'continuous',
+  toleranceC: 3,
+  afterwards: 'pour away',
+  opensToLight: false,
   caution: '',
 } as const satisfies StepKind;

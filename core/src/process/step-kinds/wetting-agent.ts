@@ -7,5 +7,8 @@ export const wettingAgent = {
   water: false,
   usualSeconds: 30,
   agitation: 'rest',
+  toleranceC: 3,
+  afterwards: 'pour away',
+  opensToLight: false,
   caution: '',
 } as const satisfies StepKind;

@@ -6,4 +6,5 @@ export const agitate = {
     { startSeconds: 0, lengthSeconds: 0.12, frequencyHz: 880 },
     { startSeconds: 0.2, lengthSeconds: 0.12, frequencyHz: 880 },
   ],
+  says: ({ vessel }) => (vessel === 'trays' ? 'Shuffle.' : 'Turn.'),
 } as const satisfies CueSound;

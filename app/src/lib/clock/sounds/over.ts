@@ -1,3 +1,4 @@
+import { stepKind } from '@katachron/core';
 import type { CueSound } from './sound.ts';
 
 export const over = {
@@ -6,4 +7,5 @@ export const over = {
     { startSeconds: 0, lengthSeconds: 0.4, frequencyHz: 330 },
     { startSeconds: 0.5, lengthSeconds: 0.4, frequencyHz: 330 },
   ],
+  says: ({ step }) => `The ${stepKind(step.kind).inSentence} runs over.`,
 } as const satisfies CueSound;

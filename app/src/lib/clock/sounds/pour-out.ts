@@ -8,4 +8,6 @@ export const pourOut = {
     { startSeconds: 0.4, lengthSeconds: 0.15, frequencyHz: 784 },
     { startSeconds: 0.6, lengthSeconds: 0.3, frequencyHz: 1047 },
   ],
+  says: ({ vessel, next }) =>
+    next ? (vessel === 'trays' ? 'Lift, and let it drip.' : 'Pour out.') : 'Take it out.',
 } as const satisfies CueSound;

@@ -41,7 +41,7 @@ export const driftOperation = operation({
   },
   run: ({ recipe, exposureIndex, readings, drift }) => {
     const firstC = readings[0]!.temperatureC;
-    const { pushFactor: factor } = development(recipe, firstC, exposureIndex);
+    const { factor } = development(recipe, firstC, exposureIndex);
     return { ...driftedEnd({ recipe, factor, readings, ...(drift && { drift }) }) };
   },
 });

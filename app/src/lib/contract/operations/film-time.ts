@@ -1,6 +1,7 @@
 import { development } from '@katachron/core';
 import Type from 'typebox';
 import { filmSpeed, temperatureC } from '../fields.ts';
+import { DevelopmentChoices } from '../roll.ts';
 import { RecipeBody, recipeExample } from '../recipe.ts';
 import { operation } from './operation.ts';
 
@@ -12,6 +13,7 @@ export const filmTimeOperation = operation({
       recipe: RecipeBody,
       temperatureC: temperatureC('The temperature of the developer'),
       exposureIndex: filmSpeed('The exposure index'),
+      choices: Type.Optional(DevelopmentChoices),
     },
     { title: 'The question', additionalProperties: false },
   ),
@@ -22,7 +24,9 @@ export const filmTimeOperation = operation({
     activationEnergy: Type.Number(),
     secondsPerDegree: Type.Number(),
     pushStops: Type.Number(),
-    pushFactor: Type.Number(),
+    factors: Type.Array(
+      Type.Object({ id: Type.String(), factor: Type.Number(), ruleOfThumb: Type.Boolean() }),
+    ),
     cautions: Type.Array(Type.String()),
   }),
   example: {
@@ -34,15 +38,16 @@ export const filmTimeOperation = operation({
       activationEnergy: 69387,
       secondsPerDegree: -42.8,
       pushStops: 1,
-      pushFactor: 1.4,
+      factors: [{ id: 'push', factor: 1.4, ruleOfThumb: true }],
       cautions: [],
     },
   },
-  run: ({ recipe, temperatureC: reading, exposureIndex }) => {
-    const { seconds, base, pushStops, pushFactor, cautions } = development(
+  run: ({ recipe, temperatureC: reading, exposureIndex, choices }) => {
+    const { seconds, base, pushStops, factors, cautions } = development(
       recipe,
       reading,
       exposureIndex,
+      choices,
     );
     return {
       seconds,
@@ -51,7 +56,7 @@ export const filmTimeOperation = operation({
       activationEnergy: base.activationEnergy,
       secondsPerDegree: base.secondsPerDegree,
       pushStops,
-      pushFactor,
+      factors: [...factors],
       cautions: [...cautions],
     };
   },

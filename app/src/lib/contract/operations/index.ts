@@ -2,9 +2,11 @@ import { burnOperation } from './burn.ts';
 import { contrastOperation } from './contrast.ts';
 import { driftOperation } from './drift.ts';
 import { filmTimeOperation } from './film-time.ts';
+import { flashOperation } from './flash.ts';
 import type { Operation } from './operation.ts';
 import { processOperation } from './process.ts';
 import { pushOperation } from './push.ts';
+import { splitOperation } from './split.ts';
 import { stripReadingOperation } from './strip-reading.ts';
 import { stripOperation } from './strip.ts';
 
@@ -17,5 +19,7 @@ export const operations = [
   stripOperation,
   stripReadingOperation,
   contrastOperation,
+  splitOperation,
+  flashOperation,
   burnOperation,
 ] as unknown as readonly Operation[];

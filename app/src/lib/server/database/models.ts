@@ -11,7 +11,8 @@ import {
 import type { PrintBody } from '../../contract/print.ts';
 import type { ProcessEvent } from '../../contract/process.ts';
 import type { RecipeBody } from '../../contract/recipe.ts';
-import type { RollBody } from '../../contract/roll.ts';
+import type { Roll, RollBody } from '../../contract/roll.ts';
+import { shelfNames, type ShelfBodies, type ShelfName } from '../../contract/shelves.ts';
 import { database } from './connection.ts';
 
 /** What every row written whole under a version has: what is searched is a column, the rest is its body. */
@@ -33,6 +34,29 @@ export class RecipeRow
   declare exposureIndex: number;
 }
 
+/** A row of any shelf. */
+export class ShelfRow<Body>
+  extends Model<InferAttributes<ShelfRow<Body>>, InferCreationAttributes<ShelfRow<Body>>>
+  implements VersionedFields<Body>
+{
+  declare id: string;
+  declare version: number;
+  declare body: Body;
+  declare name: string;
+}
+
+class TankRow extends ShelfRow<ShelfBodies['tanks']> {}
+class HolderRow extends ShelfRow<ShelfBodies['holders']> {}
+class BathRow extends ShelfRow<ShelfBodies['baths']> {}
+class ProcedureRow extends ShelfRow<ShelfBodies['procedures']> {}
+
+const shelfRows: Record<ShelfName, ModelStatic<Model>> = {
+  tanks: TankRow,
+  holders: HolderRow,
+  baths: BathRow,
+  procedures: ProcedureRow,
+};
+
 export class RollRow
   extends Model<InferAttributes<RollRow>, InferCreationAttributes<RollRow>>
   implements VersionedFields<RollBody>
@@ -42,7 +66,7 @@ export class RollRow
   declare body: RollBody;
   declare title: string;
   declare words: string;
-  declare state: CreationOptional<'planned' | 'developing' | 'developed'>;
+  declare state: CreationOptional<Roll['state']>;
   declare madeAt: Date;
   declare startedAt: CreationOptional<Date | null>;
   declare finishedAt: CreationOptional<Date | null>;
@@ -95,6 +119,12 @@ export function models() {
       developer: { type: DataTypes.TEXT, allowNull: false },
       exposureIndex: { type: DataTypes.DOUBLE, allowNull: false },
     });
+    for (const name of shelfNames) {
+      define(shelfRows[name], name, {
+        ...versioned,
+        name: { type: DataTypes.TEXT, allowNull: false },
+      });
+    }
     define(RollRow, 'rolls', {
       ...versioned,
       ...searched,
@@ -111,5 +141,5 @@ export function models() {
     });
     initialised = sequelize;
   }
-  return { RecipeRow, RollRow, PrintRow, RunEventRow };
+  return { shelfRows, RecipeRow, RollRow, PrintRow, RunEventRow };
 }

@@ -25,6 +25,7 @@ const sentences: Record<string, (name: string, params: Params) => string> = {
   maxItems: (name, { limit }) => `${name}: at most ${String(limit)}.`,
   format: (name, { format }) =>
     format === 'uuid' ? `${name} is not a UUID.` : `${name} has characters that cannot be kept.`,
+  pattern: (name) => `${name} is written as 2026-01-24.`,
   discriminator: () => 'The kind is none that is known.',
 };
 
@@ -40,7 +41,7 @@ const words: Record<string, string> = {
 
 /** Ajv's errors as pointers and sentences; those that only say that an alternative did not fit are left out. */
 export function fieldErrors(errors: readonly ErrorObject[]): FieldError[] {
-  const telling = errors.filter(({ keyword }) => keyword !== 'anyOf' && keyword !== 'oneOf');
+  const telling = errors.filter(({ keyword }) => !['anyOf', 'oneOf', 'if'].includes(keyword));
   const found = (telling.length > 0 ? telling : errors).map((error): FieldError => {
     const { keyword, params, instancePath, parentSchema } = error;
     const title = (parentSchema as { title?: string } | undefined)?.title;

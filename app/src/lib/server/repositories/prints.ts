@@ -1,5 +1,6 @@
 import { contrastSet } from '@katachron/core';
 import type { Print, PrintBody } from '../../contract/print.ts';
+import { fn, json, where } from 'sequelize';
 import { models, type PrintRow } from '../database/models.ts';
 import { searchWords } from './search-words.ts';
 import { versionedStore } from './versioned.ts';
@@ -16,8 +17,7 @@ function foundBy({ title, setup, settingId, areas, note }: PrintBody): string {
   return searchWords(all.join(' ')).join(' ');
 }
 
-/** Prints in the logbook. */
-export const prints = versionedStore<PrintRow, PrintBody, Print>({
+const store = versionedStore<PrintRow, PrintBody, Print>({
   model: () => models().PrintRow,
   columns: (body) => ({
     title: body.title,
@@ -26,3 +26,25 @@ export const prints = versionedStore<PrintRow, PrintBody, Print>({
   }),
   resource,
 });
+
+/** A paper is learned from its last prints; emulsions and filters change over the years. */
+const PRINTS_LEARNED_FROM = 10;
+
+/** Prints in the logbook. */
+export const prints = {
+  ...store,
+
+  /** The last prints on a paper, newest first. */
+  async ofPaper(paper: string): Promise<Print[]> {
+    if (paper.trim() === '') return [];
+    const rows = await models().PrintRow.findAll({
+      where: where(fn('lower', json('body.setup.paper')), paper.trim().toLowerCase()),
+      order: [
+        ['madeAt', 'DESC'],
+        ['id', 'DESC'],
+      ],
+      limit: PRINTS_LEARNED_FROM,
+    });
+    return rows.map(resource);
+  },
+};

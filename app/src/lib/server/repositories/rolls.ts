@@ -1,13 +1,26 @@
 import { isDeepStrictEqual } from 'node:util';
-import { formatDilution, processRecord } from '@katachron/core';
-import { Op, UniqueConstraintError } from 'sequelize';
+import { Refusal, formatDilution, processRecord } from '@katachron/core';
+import { Op, UniqueConstraintError, literal } from 'sequelize';
 import type { ProcessEvent } from '../../contract/process.ts';
-import type { Roll, RollBody } from '../../contract/roll.ts';
+import {
+  filmOf,
+  isPlanned,
+  type PlannedRoll,
+  type Roll,
+  type RollBody,
+} from '../../contract/roll.ts';
 import { database } from '../database/connection.ts';
 import { models, type RollRow } from '../database/models.ts';
 import { Conflict } from './conflict.ts';
 import { searchWords } from './search-words.ts';
 import { versionedStore } from './versioned.ts';
+
+/** More than this that wait for the sink are looked for in the logbook. */
+const MOST_LISTED = 60;
+/** So many verdicts are shown beside a time. */
+const LAST_VERDICTS = 3;
+/** A tank learns from its last runs; a seal or a lid changes over the years. */
+const RUNS_LEARNED_FROM = 20;
 
 const resource = (row: RollRow): Roll => ({
   id: row.id,
@@ -19,28 +32,39 @@ const resource = (row: RollRow): Roll => ({
 });
 
 /** All that a roll is found by. */
-function foundBy({ title, recipe, exposureIndex }: RollBody): string {
-  const { film, boxSpeed, developer, dilution, note = '' } = recipe;
+function foundBy(body: RollBody): string {
+  const { title, recipe, exposed, exposureIndex } = body;
+  const { film, boxSpeed } = filmOf(body);
   const all = [
     ...['roll', title, film, `ISO ${boxSpeed}`, `EI ${exposureIndex}`],
-    ...[developer, formatDilution(dilution), note],
+    ...(recipe ? [recipe.developer, formatDilution(recipe.dilution), recipe.note ?? ''] : []),
+    ...(exposed ? [exposed.camera, exposed.subject] : []),
+    ...(exposed?.frames.flatMap(({ mark, subject }) => [mark, subject]) ?? []),
   ];
   return searchWords(all.join(' ')).join(' ');
 }
 
+/** Exposed, planned, in the sink, developed, proofed: what a roll is by what is known of it. */
+function stateOf(body: RollBody, started: boolean, finished: boolean): Roll['state'] {
+  if (!isPlanned(body)) return 'exposed';
+  if (finished) return body.proofedAtMs === undefined ? 'developed' : 'proofed';
+  return started ? 'developing' : 'planned';
+}
+
 const store = versionedStore<RollRow, RollBody, Roll>({
   model: () => models().RollRow,
-  columns: (body) => ({
+  columns: (body, row) => ({
     title: body.title,
     words: foundBy(body),
     madeAt: new Date(body.madeAtMs),
+    state: stateOf(body, (row?.startedAt ?? null) !== null, (row?.finishedAt ?? null) !== null),
   }),
   resource,
 });
 
 /** A roll together with what happened to it. */
-export interface RollWithEvents {
-  readonly roll: Roll;
+export interface RollWithEvents<Of extends Roll = Roll> {
+  readonly roll: Of;
   readonly events: ProcessEvent[];
 }
 
@@ -54,6 +78,14 @@ async function eventsOf(rollIds: readonly string[]): Promise<Map<string, Process
   return found;
 }
 
+async function runsOf(rows: readonly RollRow[]): Promise<RollWithEvents<PlannedRoll>[]> {
+  const events = await eventsOf(rows.map((row) => row.id));
+  return rows
+    .map(resource)
+    .filter(isPlanned)
+    .map((roll) => ({ roll, events: events.get(roll.id) ?? [] }));
+}
+
 /** Rolls and their runs. An event is only ever added; the roll's state follows from its events. */
 export const rolls = {
   ...store,
@@ -64,13 +96,50 @@ export const rolls = {
   },
 
   /** Those in a bath now, oldest first. */
-  async underWay(): Promise<RollWithEvents[]> {
+  async underWay(): Promise<RollWithEvents<PlannedRoll>[]> {
     const rows = await models().RollRow.findAll({
       where: { state: 'developing' },
       order: ['madeAt', 'id'],
     });
-    const events = await eventsOf(rows.map((row) => row.id));
-    return rows.map((row) => ({ roll: resource(row), events: events.get(row.id) ?? [] }));
+    return runsOf(rows);
+  },
+
+  /** Those that wait for the sink, newest first. */
+  async waiting(): Promise<Roll[]> {
+    const rows = await models().RollRow.findAll({
+      where: { state: ['exposed', 'planned'] },
+      order: [
+        ['madeAt', 'DESC'],
+        ['id', 'DESC'],
+      ],
+      limit: MOST_LISTED,
+    });
+    return rows.map(resource);
+  },
+
+  /** The last ones that were judged, of a film in a developer, newest first. */
+  async judged(film: string, developer: string): Promise<Roll[]> {
+    const rows = await models().RollRow.findAll({
+      where: {
+        [Op.and]: [{ body: { recipe: { film, developer } } }, literal(`body ? 'judgement'`)],
+      },
+      order: [['madeAt', 'DESC']],
+      limit: LAST_VERDICTS,
+    });
+    return rows.map(resource);
+  },
+
+  /** Runs in which a tank was read while its drift was followed, newest first. */
+  async runsOfTank(tankId: string): Promise<RollWithEvents<PlannedRoll>[]> {
+    const rows = await models().RollRow.findAll({
+      where: {
+        state: ['developing', 'developed', 'proofed'],
+        body: { tank: { id: tankId } },
+      },
+      order: [['madeAt', 'DESC']],
+      limit: RUNS_LEARNED_FROM,
+    });
+    return runsOf(rows);
   },
 
   /** The newest temperature in the record, read in a run or typed for one. */
@@ -99,6 +168,9 @@ export const rolls = {
         // The lock puts events of one roll in a row, so that the state is made from all of them.
         const roll = await RollRow.findByPk(rollId, { transaction, lock: transaction.LOCK.UPDATE });
         if (!roll) return undefined;
+        const { plan } = roll.body;
+        if (!plan)
+          throw new Refusal('no-plan', '', 'This roll has no plan yet: take it to the sink first.');
         const known = await RunEventRow.findByPk(event.id, { transaction });
         if (known) {
           if (known.rollId !== rollId || !isDeepStrictEqual(known.body, event)) {
@@ -112,7 +184,7 @@ export const rolls = {
         );
         const rows = await RunEventRow.findAll({ where: { rollId }, transaction });
         const record = processRecord(
-          roll.body.plan,
+          plan,
           rows.map((row) => row.body),
         );
         const startedAtMs = record.steps.find(
@@ -120,12 +192,7 @@ export const rolls = {
         )?.startedAtMs;
         const { finishedAtMs } = record;
         roll.set({
-          state:
-            finishedAtMs !== undefined
-              ? 'developed'
-              : startedAtMs !== undefined
-                ? 'developing'
-                : 'planned',
+          state: stateOf(roll.body, startedAtMs !== undefined, finishedAtMs !== undefined),
           startedAt: startedAtMs === undefined ? null : new Date(startedAtMs),
           finishedAt: finishedAtMs === undefined ? null : new Date(finishedAtMs),
         });

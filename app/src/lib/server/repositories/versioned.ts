@@ -18,8 +18,8 @@ export interface Written<Resource> {
 /** How an aggregate becomes rows and back. */
 interface Mapping<Row extends Model & VersionedFields<Body>, Body, Resource> {
   readonly model: () => ModelStatic<Row>;
-  /** The columns that are searched, from the body. */
-  readonly columns: (body: Body) => Partial<Row>;
+  /** The columns that are searched, from the body, and where they rest on it from the row as it was. */
+  readonly columns: (body: Body, row: Row | null) => Partial<Row>;
   readonly resource: (row: Row) => Resource;
 }
 
@@ -43,7 +43,7 @@ export function versionedStore<Row extends Model & VersionedFields<Body>, Body, 
     return database().transaction(async (transaction) => {
       const model = mapping.model();
       const row = await model.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
-      const values = { body, ...mapping.columns(body) };
+      const values = { body, ...mapping.columns(body, row) };
       if (!row) {
         if (basedOn !== undefined) throw new Conflict(null, body);
         const made = model.build();
@@ -72,5 +72,23 @@ export function versionedStore<Row extends Model & VersionedFields<Body>, Body, 
     }
   }
 
-  return { find, put };
+  /**
+   * Takes it off; a body of that id can be put there again.
+   * @returns what was there; undefined when there was nothing
+   * @throws Conflict when it is not the version that the caller saw
+   */
+  async function remove(id: string, basedOn?: number): Promise<Resource | undefined> {
+    return database().transaction(async (transaction) => {
+      const row = await mapping
+        .model()
+        .findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
+      if (!row) return undefined;
+      if (basedOn === undefined) throw new VersionMissing();
+      if (basedOn !== row.version) throw new Conflict(mapping.resource(row), null);
+      await row.destroy({ transaction });
+      return mapping.resource(row);
+    });
+  }
+
+  return { find, put, remove };
 }

@@ -1,14 +1,25 @@
 import { prints } from '../repositories/prints.ts';
 import { recipes } from '../repositories/recipes.ts';
 import { rolls } from '../repositories/rolls.ts';
+import { shelfStores } from '../repositories/shelves.ts';
+import type { versionedStore } from '../repositories/versioned.ts';
 import { demoPrints } from './prints.ts';
 import { demoRecipes } from './recipes.ts';
-import { demoRolls } from './rolls.ts';
+import { demoShelves } from './shelves.ts';
+import { demoExposed, demoRolls } from './rolls.ts';
 
 /** Loads what is not there yet; what somebody changed since stays as they left it, so it can be loaded twice. */
 export async function loadDemo(): Promise<void> {
   for (const { id, body } of demoRecipes) {
     if (!(await recipes.find(id))) await recipes.put(id, body);
+  }
+  for (const { shelf, id, body } of demoShelves) {
+    // Which body a shelf takes is known only by its name.
+    const store = shelfStores[shelf] as unknown as ReturnType<typeof versionedStore>;
+    if (!(await store.find(id))) await store.put(id, body);
+  }
+  for (const { id, body } of demoExposed) {
+    if (!(await rolls.find(id))) await rolls.put(id, body);
   }
   for (const { id, body, events } of demoRolls) {
     if (await rolls.find(id)) continue;

@@ -21,6 +21,11 @@ const halden400: RecipeBody = {
     { temperatureC: 22, seconds: time(7, 50) },
     { temperatureC: 24, seconds: time(6, 30) },
   ],
+  minimumMl: 10,
+  contrast: [
+    { n: -1, percent: -20 },
+    { n: 1, percent: 30 },
+  ],
   source: 'data-sheet',
 };
 
@@ -45,8 +50,10 @@ export const demoRecipes: readonly Seed<RecipeBody>[] = [
     body: {
       ...halden400,
       developer: 'Quillow',
-      dilution: [1, 1],
+      dilution: [1],
       points: [{ temperatureC: 20, seconds: time(9) }],
+      reuse: { kind: 'batch', rolls: 5, percent: 12 },
+      minimumMl: 100,
       source: 'own-test',
     },
   },
@@ -88,7 +95,31 @@ export const demoRecipes: readonly Seed<RecipeBody>[] = [
       dilution: [1, 100],
       agitation: 'semi-stand',
       points: [{ temperatureC: 20, seconds: time(60) }],
+      minimumMl: 5,
       source: 'guess',
+    },
+  },
+  {
+    id: '5a0f2c1e-7a51-4c0e-9b6e-0d1f7c3b9a07',
+    body: {
+      film: 'Orrel 200',
+      boxSpeed: 200,
+      developer: 'Bramble two-bath',
+      dilution: [1],
+      exposureIndex: 160,
+      agitation: {
+        name: 'two slow turns every 90 s',
+        initialSeconds: 20,
+        everySeconds: 90,
+        burstSeconds: 6,
+        turns: 2,
+        continuous: false,
+      },
+      points: [{ temperatureC: 20, seconds: time(5) }],
+      reuse: { kind: 'replenish', mlPerRoll: 30 },
+      secondBath: { seconds: time(4), agitation: 'rest' },
+      source: 'own-test',
+      note: 'For the furnace doors: the second bath holds the glow.',
     },
   },
 ];

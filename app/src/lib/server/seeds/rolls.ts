@@ -1,7 +1,8 @@
 import { development, filmPlan, usualFilmKinds } from '@katachron/core';
 import type { ProcessEvent } from '../../contract/process.ts';
-import type { RollBody } from '../../contract/roll.ts';
+import type { Exposed, Judgement, RollBody } from '../../contract/roll.ts';
 import { demoRecipes } from './recipes.ts';
+import { demoTank } from './shelves.ts';
 
 interface RollSeed {
   readonly id: string;
@@ -20,6 +21,9 @@ interface Developed {
   readonly late: readonly number[];
   readonly readings: readonly number[];
   readonly notes: readonly string[];
+  /** The room it was developed in, where the drift was followed, °C. */
+  readonly roomC?: number;
+  readonly judgement?: Omit<Judgement, 'atMs'>;
 }
 
 /** Rolls of one winter at the glassblowers' cooperative in Ferrow. */
@@ -34,6 +38,13 @@ const winter: readonly Developed[] = [
     late: [4, 2, 6, 3, 0, 5],
     readings: [20, 19.8],
     notes: ['Drying marks on two frames: fresh wetting agent next time.'],
+    judgement: {
+      density: 'good',
+      shadows: 'open',
+      highlights: 'printable',
+      marks: ['drying-marks'],
+      change: 'Fresh wetting agent.',
+    },
   },
   {
     number: 115,
@@ -45,6 +56,13 @@ const winter: readonly Developed[] = [
     late: [5, 3, 2, 8, 0, 4],
     readings: [20.4, 20.1],
     notes: ['Shadows empty as expected; faces print.'],
+    judgement: {
+      density: 'thin',
+      shadows: 'empty',
+      highlights: 'printable',
+      marks: [],
+      change: 'A stop more light by the door.',
+    },
   },
   {
     number: 118,
@@ -54,8 +72,16 @@ const winter: readonly Developed[] = [
     temperatureC: 20.6,
     at: '2026-01-24T18:40:00Z',
     late: [3, 6, 1, 4, 0, 3],
-    readings: [20.6, 20.5],
+    readings: [20.6, 20.1],
+    roomC: 17,
     notes: ['One turn missed at the fourth minute.', 'Even, highlights printable.'],
+    judgement: {
+      density: 'good',
+      shadows: 'open',
+      highlights: 'printable',
+      marks: ['bubbles'],
+      change: 'Tap after every turn.',
+    },
   },
   {
     number: 121,
@@ -112,6 +138,17 @@ function seed(roll: Developed): RollSeed {
       temperatureC: roll.temperatureC,
       developmentSeconds: Math.round(seconds),
       volumeMl: 600,
+      tank: {
+        id: demoTank.id,
+        name: demoTank.body.name,
+        load: [{ format: 'small-36', count: 2 }],
+      },
+      ...(roll.roomC !== undefined && {
+        drift: { ambientC: roll.roomC, timeConstantSeconds: 1800 },
+      }),
+      ...(roll.judgement && {
+        judgement: { ...roll.judgement, atMs: Date.parse(roll.at) + 86_400_000 },
+      }),
       plan: { ...plan, steps: [...plan.steps] },
       madeAtMs: Date.parse(roll.at) - 240_000,
     },
@@ -120,3 +157,53 @@ function seed(roll: Developed): RollSeed {
 }
 
 export const demoRolls: readonly RollSeed[] = winter.map(seed);
+
+interface ExposedSeed {
+  readonly number: number;
+  readonly title: string;
+  readonly exposureIndex: number;
+  readonly exposed: Exposed;
+}
+
+/** Rolls that still wait for the sink. */
+const waiting: readonly ExposedSeed[] = [
+  {
+    number: 123,
+    title: 'R-123, the night pour',
+    exposureIndex: 1600,
+    exposed: {
+      film: 'Halden 400',
+      boxSpeed: 400,
+      format: 'small-36',
+      camera: 'the small black one',
+      subject: 'Furnace hall from the gallery, only the glory hole for light',
+      exposedOn: '2026-02-14',
+      frames: [
+        { mark: '7', subject: 'Ilse and the long pipe' },
+        { mark: '22', subject: 'sparks, a second' },
+      ],
+    },
+  },
+  {
+    number: 124,
+    title: 'Sheets of 20 February, cooling racks',
+    exposureIndex: 160,
+    exposed: {
+      film: 'Orrel 200',
+      boxSpeed: 200,
+      format: 'four-by-five',
+      camera: 'the field camera',
+      subject: 'Bowls on the cooling racks, north window',
+      exposedOn: '2026-02-20',
+      frames: [
+        { mark: 'F1/a', subject: 'three bowls' },
+        { mark: 'F3/b', subject: 'the same, a stop more' },
+      ],
+    },
+  },
+];
+
+export const demoExposed = waiting.map(({ number, exposed, ...roll }) => ({
+  id: idOf(number, 0),
+  body: { ...roll, exposed, madeAtMs: Date.parse(`${exposed.exposedOn}T20:00:00Z`) },
+}));

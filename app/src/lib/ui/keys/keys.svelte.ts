@@ -7,7 +7,7 @@ export interface PageKey {
   /** As `KeyboardEvent.key` has it, letters in lower case. */
   readonly key: string;
   readonly does: string;
-  readonly run: (event: KeyboardEvent) => void;
+  readonly run: (event?: KeyboardEvent) => void;
   /** Works even while another button has the focus: for Space where wet hands must not hit the wrong thing. */
   readonly always?: boolean;
 }

@@ -1,5 +1,7 @@
 import { firstSlice } from './0001-first-slice.ts';
+import { film } from './0002-film.ts';
+import { printsByPaper } from './0003-prints-by-paper.ts';
 import type { Migration } from './migration.ts';
 
 /** Every migration, oldest first. */
-export const migrations: readonly Migration[] = [firstSlice];
+export const migrations: readonly Migration[] = [firstSlice, film, printsByPaper];

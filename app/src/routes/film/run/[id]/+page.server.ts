@@ -1,10 +1,14 @@
-import { error } from '@sveltejs/kit';
+import { error, redirect } from '@sveltejs/kit';
+import { isPlanned } from '$lib/contract/roll.ts';
 import { idFrom } from '$lib/server/api.ts';
 import { forPage } from '$lib/server/page.ts';
 import { rolls } from '$lib/server/repositories/rolls.ts';
 
 export async function load({ params }) {
-  const run = await forPage(() => rolls.withEvents(idFrom(params)));
-  if (!run) error(404, 'There is no roll with this id.');
-  return { run };
+  const id = idFrom(params);
+  const found = await forPage(() => rolls.withEvents(id));
+  if (!found) error(404, 'There is no roll with this id.');
+  const { roll, events } = found;
+  if (!isPlanned(roll)) redirect(303, `/film/rolls/${id}`);
+  return { run: { roll, events } };
 }

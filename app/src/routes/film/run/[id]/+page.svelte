@@ -1,15 +1,21 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { eventsThatCount, formatDilution, processMoment } from '@katachron/core';
+  import { eventsThatCount, formatDilution, processMoment, stepKind } from '@katachron/core';
   import { format } from 'date-fns';
   import { Popover } from 'bits-ui';
   import { onMount } from 'svelte';
+  import { Voice } from '$lib/clock/voice.ts';
   import { useWetSide } from '$lib/clock/wet-side.svelte.ts';
+  import { LEAST_VOLUME, MOST_VOLUME, USUAL_VOLUME } from '$lib/contract/preferences.ts';
   import { TEMPERATURE_TOLERANCE, readingAdvice } from '$lib/film/film-view.ts';
-  import { developerReadings, expectedC, followedSeconds } from '$lib/film/follow.ts';
+  import DriftPlot from '$lib/film/DriftPlot.svelte';
+  import { driftPlot } from '$lib/film/drift-plot.ts';
+  import { developerReadings, expectedC, followedSeconds, secondsFrom } from '$lib/film/follow.ts';
+  import { quickNotes } from '$lib/film/quick-notes.ts';
   import RunBar from '$lib/film/RunBar.svelte';
   import { runView } from '$lib/film/run-view.ts';
   import { useDesk } from '$lib/light/desk.svelte.ts';
+  import { keepPage } from '$lib/light/shell.ts';
   import LightSwitch from '$lib/light/LightSwitch.svelte';
   import Button from '$lib/ui/Button.svelte';
   import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
@@ -31,34 +37,46 @@
   const running = $derived(moment.current !== undefined);
   const done = $derived(moment.hands === 'done');
   const lastReading = $derived(moment.record.temperatures.at(-1));
-  const inDeveloper = $derived(
-    plan.steps.find(({ id }) => id === lastReading?.stepId)?.kind === 'developer',
-  );
+  const readIn = $derived(plan.steps.find(({ id }) => id === lastReading?.stepId)?.kind);
   const readings = $derived(developerReadings(roll, moment.record));
   const expected = $derived(expectedC(roll, readings.slice(0, -1), readings.at(-1)?.seconds ?? 0));
   const advice = $derived(
-    lastReading && readingAdvice(roll, lastReading.temperatureC, inDeveloper, expected),
+    lastReading && readingAdvice(roll, lastReading.temperatureC, readIn, expected),
   );
   const developing = $derived(
     moment.current?.step.kind === 'developer' ? moment.current : undefined,
   );
+  const developer = $derived(moment.record.steps.find(({ step }) => step.kind === 'developer'));
+  const extra = $derived(developer?.extraSeconds ?? 0);
+  /** The developer is still in its bottle: a temperature read now moves its time. */
+  const beforeDeveloper = $derived(developer !== undefined && developer.startedAtMs === undefined);
+  const plot = $derived.by(() => {
+    const startedAtMs = developer?.startedAtMs;
+    if (!developer || startedAtMs === undefined) return undefined;
+    const elapsedSeconds = ((developer.endedAtMs ?? wetSide.nowMs) - startedAtMs) / 1000;
+    return driftPlot({ roll, readings, elapsedSeconds, endSeconds: developer.step.seconds, unit });
+  });
   /** The end by all readings, where it is not yet the end in force. */
   const followed = $derived.by(() => {
     if (!developing || readings.length < 2) return undefined;
-    const seconds = attempt(() => followedSeconds(roll, readings)).value;
+    const seconds = attempt(() => followedSeconds(roll, readings, extra)).value;
     return seconds === developing.step.seconds ? undefined : seconds;
   });
-  let opened = $state<'temperature' | 'late' | 'note'>();
+  type Entry = 'temperature' | 'late' | 'note';
+  let opened = $state<Entry | 'plot'>();
   let typed = $state('');
   let trouble = $state<string>();
   let said = $state('');
   let mounted = $state(false);
+  const volume = $derived(desk.preferences.volume ?? USUAL_VOLUME);
+  const canSpeak = $derived(mounted && Voice.available);
   /** A clock runs, and this browser may not sound before it is touched. */
   const silent = $derived(mounted && running && desk.preferences.soundOn && wetSide.soundAsleep);
 
   onMount(() => {
     wetSide.follow(data.run);
     mounted = true;
+    keepPage(location.pathname);
     return keepAwake();
   });
 
@@ -85,8 +103,16 @@
     { key: 't', does: 'write a temperature down', run: () => open('temperature') },
     { key: 'l', does: '“I poured some time ago”', run: () => open('late') },
     { key: 'n', does: 'note', run: () => open('note') },
+    { key: 'm', does: 'a minute more in this bath', run: minuteMore },
+    { key: 'k', does: 'leave the next bath out', run: leaveOut },
+    ...quickNotes.map(({ key, word, note }) => ({
+      key,
+      does: `note: ${word.toLowerCase()}`,
+      run: () => quickNote(note),
+    })),
+    { key: 'g', does: 'the developer’s temperature, drawn', run: () => (opened = 'plot') },
     { key: 'e', does: 'end the run here', run: endHere },
-    { key: 'u', does: 'undo the last pour, or the last moved end', run: undo },
+    { key: 'u', does: 'back: undo the last pour, skip or moved end', run: undo },
     {
       key: 's',
       does: 'sound on or off',
@@ -94,6 +120,11 @@
     },
     { key: 'Escape', does: 'out; the clock goes on in the sink', run: () => void goto('/film') },
   ]);
+
+  function louder(by: number) {
+    desk.set({ volume: Math.min(MOST_VOLUME, Math.max(LEAST_VOLUME, volume + by)) });
+    wetSide.tryOut();
+  }
 
   function main(event?: KeyboardEvent) {
     if (event?.repeat) return;
@@ -109,7 +140,7 @@
     }
   }
 
-  function open(which: 'temperature' | 'late' | 'note') {
+  function open(which: Entry) {
     typed = which === 'late' ? '40' : '';
     trouble = undefined;
     opened = which;
@@ -124,10 +155,50 @@
     trouble =
       read.trouble ?? (read.value > 60 || read.value < 0 ? 'That is no bath for film.' : undefined);
     if (trouble || read.value === undefined) return;
+    if (beforeDeveloper && developer) {
+      pouringSoon(developer.step.id, developer.step.seconds, read.value);
+      return;
+    }
     wetSide.record(roll.id, { kind: 'temperature', temperatureC: read.value });
     // Where the drift is followed a reading moves the end by itself; otherwise it is offered.
     if (roll.drift) follow();
     close();
+  }
+
+  /** Just before pouring the developer: its time is worked out anew from what it reads now. */
+  function pouringSoon(stepId: string, before: number, temperatureC: number) {
+    const answer = attempt(() => secondsFrom(roll, temperatureC));
+    trouble = answer.trouble;
+    if (answer.value === undefined) return;
+    wetSide.record(roll.id, { kind: 'temperature', temperatureC, stepId });
+    if (answer.value !== before) {
+      wetSide.record(roll.id, { kind: 'retimed', stepId, seconds: answer.value });
+    }
+    said = `Developer at ${degrees(temperatureC, unit)}: ${clockTime(answer.value)} instead of ${clockTime(before)}.`;
+    close();
+  }
+
+  /** A minute on top, from the end in force or, when that is past, from now. */
+  function minuteMore() {
+    const { current } = moment;
+    if (!current) return;
+    const { step, elapsedSeconds } = current;
+    const seconds = Math.max(step.seconds, Math.ceil(elapsedSeconds)) + 60;
+    wetSide.record(roll.id, { kind: 'retimed', stepId: step.id, seconds, because: 'extra' });
+    said = `A minute more: to ${clockTime(seconds)}.`;
+  }
+
+  function leaveOut() {
+    const { next } = moment;
+    if (!next || !running) return;
+    wetSide.record(roll.id, { kind: 'skipped', stepId: next.step.id });
+    said = `${stepKind(next.step.kind).name} is left out. Back brings it back.`;
+  }
+
+  function quickNote(text: string) {
+    if (!running) return;
+    wetSide.record(roll.id, { kind: 'note', text });
+    said = `Noted: ${text}`;
   }
 
   /** Ends the developer when all that was read says that it is done. */
@@ -176,7 +247,7 @@
 
   function undo() {
     const last = eventsThatCount(events).findLast(({ kind }) =>
-      ['poured-in', 'poured-earlier', 'retimed', 'finished'].includes(kind),
+      ['poured-in', 'poured-earlier', 'retimed', 'skipped', 'finished'].includes(kind),
     );
     if (!last) return;
     wetSide.record(roll.id, { kind: 'undone', eventId: last.id });
@@ -187,7 +258,7 @@
 <svelte:head><title>{view.clock} {view.step} · Katachron</title></svelte:head>
 
 {#snippet entry(
-  which: 'temperature' | 'late' | 'note',
+  which: Entry,
   word: string,
   key: string,
   label: string,
@@ -332,9 +403,11 @@
           'temperature',
           'Temperature',
           'T',
-          `Developer or bath reads, °${unit}`,
+          beforeDeveloper
+            ? `Just before you pour: developer reads, °${unit}`
+            : `Developer or bath reads, °${unit}`,
           keepTemperature,
-          'Kept with the roll.',
+          beforeDeveloper ? 'The plan changes with it.' : 'Kept with the roll.',
         )}
         {@render entry(
           'late',
@@ -345,22 +418,70 @@
           'Seconds, or 1:20. Moves the start of this bath.',
         )}
         {@render entry('note', 'Note', 'N', 'What happened', keepNote, 'Kept with the roll.')}
-        {#if running}<Button keyHint="U" onclick={undo}>Undo</Button>{/if}
+        {#if running}
+          <Button keyHint="U" onclick={undo}>Back</Button>
+          <Button keyHint="M" onclick={minuteMore}>+ 1:00</Button>
+          {#if moment.next}<Button keyHint="K" onclick={leaveOut}>Skip</Button>{/if}
+        {/if}
       </div>
     {:else}
-      <Button keyHint="U" onclick={undo}>Undo</Button>
+      <Button keyHint="U" onclick={undo}>Back</Button>
     {/if}
-    <div class="ml-auto flex flex-wrap items-center justify-end gap-x-5">
+    <div class="flex w-full flex-wrap items-center gap-x-5">
+      {#if running}
+        {#each quickNotes as { key, word, note } (key)}
+          <button class="min-h-14 text-soft" onclick={() => quickNote(note)}
+            >{word}<kbd class="ml-2 hidden font-sans text-[13px] md:inline">{key}</kbd></button
+          >
+        {/each}
+      {/if}
+      <span class="flex-1"></span>
+      {#if plot}
+        <Popover.Root
+          bind:open={() => opened === 'plot', (wanted) => (opened = wanted ? 'plot' : undefined)}
+        >
+          <Popover.Trigger class="min-h-14 text-soft"
+            >Drift<kbd class="ml-2 hidden font-sans text-[13px] md:inline">G</kbd></Popover.Trigger
+          >
+          <Popover.Portal>
+            <Popover.Content
+              side="top"
+              sideOffset={10}
+              collisionPadding={12}
+              class="z-30 w-[min(560px,calc(100vw-24px))] rounded-b-2xl rounded-t-md border-[3px] border-rim bg-enamel p-5"
+            >
+              <DriftPlot {plot} label="Temperature of the developer, planned and read" />
+            </Popover.Content>
+          </Popover.Portal>
+        </Popover.Root>
+      {/if}
       <button
-        class="min-h-11 text-soft"
+        class="min-h-14 text-soft"
         aria-pressed={desk.preferences.soundOn}
         onclick={() => desk.set({ soundOn: !desk.preferences.soundOn })}
         >Sound {desk.preferences.soundOn ? 'on' : 'off'}</button
       >
-      {#if running}
-        <button class="min-h-11 text-soft" onclick={endHere}>End here</button>
+      {#if desk.preferences.soundOn}
+        <span class="flex items-center text-soft" role="group" aria-label="Volume">
+          <button class="min-h-14 min-w-11" aria-label="Quieter" onclick={() => louder(-1)}
+            >−</button
+          >
+          <span aria-live="polite">{volume}</span>
+          <button class="min-h-14 min-w-11" aria-label="Louder" onclick={() => louder(1)}>+</button>
+        </span>
+        {#if canSpeak}
+          <button
+            class="min-h-14 text-soft"
+            aria-pressed={desk.preferences.spoken ?? false}
+            onclick={() => desk.set({ spoken: !(desk.preferences.spoken ?? false) })}
+            >Voice {desk.preferences.spoken ? 'on' : 'off'}</button
+          >
+        {/if}
       {/if}
-      <a class="flex min-h-11 items-center text-soft" href="/film">Out</a>
+      {#if running}
+        <button class="min-h-14 text-soft" onclick={endHere}>End here</button>
+      {/if}
+      <a class="flex min-h-14 items-center text-soft" href="/film">Out</a>
       <LightSwitch />
     </div>
   </footer>

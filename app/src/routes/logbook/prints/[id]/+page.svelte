@@ -41,13 +41,19 @@
 </p>
 
 <div
-  class="mt-8 grid gap-x-14 gap-y-8 lg:grid-cols-[minmax(330px,auto)_minmax(0,1fr)_minmax(0,1fr)]"
+  class="mt-8 grid grid-cols-1 gap-x-14 gap-y-8 lg:grid-cols-[minmax(330px,auto)_minmax(0,1fr)_minmax(0,1fr)]"
 >
   <section aria-label="The exposure">
     <p class="numeral text-[112px]">{shown(print.seconds)}<span class="text-[0.36em]"> s</span></p>
     <p class="mt-4 text-lg">{settingWords(print)}, R {print.range}</p>
     <p class="text-soft">within {stopsInWords(print.withinStops)}</p>
     {#if print.note}<p class="reason mt-4">{print.note}</p>{/if}
+    <p class="not-printed mt-4">
+      <a
+        class="slot-in inline-flex min-h-11 items-center"
+        href="/print/convert?seconds={print.seconds}">At another size, aperture or paper</a
+      >
+    </p>
   </section>
 
   <section aria-label="Burns and dodges">

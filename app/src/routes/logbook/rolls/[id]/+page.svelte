@@ -1,15 +1,28 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
-  import { agitationScheme, formatDilution } from '@katachron/core';
+  import {
+    agitationScheme,
+    development,
+    filmFormat,
+    formatDilution,
+    processRecord,
+    pushBetween,
+  } from '@katachron/core';
   import { format, isSameDay } from 'date-fns';
   import { put } from '$lib/api/client.ts';
   import { useWetSide } from '$lib/clock/wet-side.svelte.ts';
+  import DriftPlot from '$lib/film/DriftPlot.svelte';
+  import { driftPlot } from '$lib/film/drift-plot.ts';
+  import { developerReadings } from '$lib/film/follow.ts';
   import { useDesk } from '$lib/light/desk.svelte.ts';
+  import JudgementForm from '$lib/logbook/JudgementForm.svelte';
   import { logLines, stepLines } from '$lib/logbook/roll-log.ts';
   import Button from '$lib/ui/Button.svelte';
   import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
   import { goto } from '$app/navigation';
   import { clockTime } from '$lib/words/duration.ts';
+  import { attempt } from '$lib/words/attempt.ts';
+  import { factorLines } from '$lib/words/factors.ts';
   import { pushSentence } from '$lib/words/push.ts';
   import { degrees } from '$lib/words/temperature.ts';
 
@@ -22,6 +35,23 @@
   const unit = $derived(desk.preferences.unit);
   const steps = $derived(stepLines(roll, events));
   const log = $derived(logLines(roll, events, unit));
+  const worked = $derived(
+    attempt(() => development(roll.recipe, roll.temperatureC, roll.exposureIndex, roll.choices))
+      .value,
+  );
+  const factors = $derived(worked ? factorLines(roll.recipe, worked, roll.choices ?? {}) : []);
+  const pushStops = $derived(
+    attempt(() => pushBetween(roll.recipe.boxSpeed, roll.exposureIndex).stops).value ?? 0,
+  );
+  const plot = $derived.by(() => {
+    const record = processRecord(roll.plan, events);
+    const developer = record.steps.find(({ step }) => step.kind === 'developer');
+    const readings = developerReadings(roll, record);
+    if (developer?.startedAtMs === undefined || readings.length < 2) return undefined;
+    const endedAtMs = developer.endedAtMs ?? wetSide.nowMs;
+    const elapsedSeconds = (endedAtMs - developer.startedAtMs) / 1000;
+    return driftPlot({ roll, readings, elapsedSeconds, endSeconds: developer.step.seconds, unit });
+  });
   let note = $state('');
   let problem = $state<string>();
 
@@ -47,20 +77,52 @@
 <h1 class="heading mt-2 break-words">{roll.title}</h1>
 <p class="mt-1 text-[17px] text-soft">
   {roll.recipe.film} at EI {roll.exposureIndex} in {roll.recipe.developer}
-  {formatDilution(roll.recipe.dilution)}, {agitationScheme(roll.recipe.agitation).name},
+  {formatDilution(roll.recipe.dilution)}, {agitationScheme(
+    roll.choices?.agitation ?? roll.recipe.agitation,
+  ).name},
   {format(roll.madeAtMs, 'd MMMM yyyy')}
 </p>
+{#if roll.exposed || roll.tank}
+  <p class="mt-1 text-soft">
+    {[
+      roll.exposed && filmFormat(roll.exposed.format).name,
+      roll.exposed?.camera,
+      roll.exposed?.subject,
+      roll.exposed && `exposed ${roll.exposed.exposedOn}`,
+      roll.tank &&
+        `in ${roll.tank.name}${roll.tank.load.map(({ count, format: of }) => `, ${count} × ${filmFormat(of).name}`).join('')}`,
+    ]
+      .filter(Boolean)
+      .join('; ')}
+    {#if roll.exposed}<a class="slot-in not-printed" href="/film/rolls/{roll.id}">change</a>{/if}
+  </p>
+{/if}
 
-<div class="mt-8 grid gap-x-14 gap-y-8 lg:grid-cols-[330px_minmax(0,1fr)_minmax(0,1fr)]">
+<div
+  class="mt-8 grid grid-cols-1 gap-x-14 gap-y-8 lg:grid-cols-[330px_minmax(0,1fr)_minmax(0,1fr)]"
+>
   <section aria-label="The time">
     <p class="numeral text-[112px]">{clockTime(roll.developmentSeconds)}</p>
     <p class="mt-4 text-lg">at {degrees(roll.temperatureC, unit)}</p>
     <p class="reason mt-4">
       {pushSentence(roll.recipe.boxSpeed, roll.exposureIndex).replace(/^s/, 'S')}.
     </p>
+    {#each factors as line (line.id)}
+      <p class="mt-1 text-[15px] text-soft">
+        <b class="font-[620] text-ink">{line.times}</b>
+        {line.why}
+      </p>
+    {/each}
     {#if roll.recipe.note}<p class="reason mt-2 text-soft">{roll.recipe.note}</p>{/if}
     {#if roll.state !== 'developed' && !finished}
       <div class="mt-5"><Button main href="/film/run/{roll.id}">To its run</Button></div>
+    {/if}
+    {#if roll.state === 'developed' || roll.state === 'proofed' || finished}
+      <div class="mt-8">
+        {#key roll.version}
+          <JudgementForm {roll} {pushStops} kept={() => invalidateAll()} />
+        {/key}
+      </div>
     {/if}
   </section>
 
@@ -85,6 +147,21 @@
         {/each}
       </tbody>
     </table>
+    {#if plot}
+      <div class="mt-6">
+        <DriftPlot {plot} label="Temperature of the developer, planned and read" />
+      </div>
+    {/if}
+    {#if roll.exposed && roll.exposed.frames.length > 0}
+      <ul class="mt-6" aria-label="Frames">
+        {#each roll.exposed.frames as frame, index (index)}
+          <li class="flex gap-x-4 border-b border-hair py-1.5">
+            <b class="w-14 shrink-0 font-[620]">{frame.mark}</b>
+            <span class="min-w-0 break-words">{frame.subject}</span>
+          </li>
+        {/each}
+      </ul>
+    {/if}
   </section>
 
   <section aria-label="What happened">

@@ -1,0 +1,33 @@
+import type { TSchema } from 'typebox';
+import { Bath, BathBody, bathExample } from './bath.ts';
+import { Holder, HolderBody, holderExample } from './holder.ts';
+import { Procedure, ProcedureBody, procedureExample } from './procedure.ts';
+import { Tank, TankBody, tankExample } from './tank.ts';
+
+/** A kind of thing that stands on a shelf: few of them, listed whole, each with a name. */
+interface Shelf {
+  /** One of them, in a sentence. */
+  readonly one: string;
+  readonly body: TSchema;
+  readonly kept: TSchema;
+  readonly example: object;
+}
+
+/** Every shelf, by the name that its table and its address have. */
+export const shelves = {
+  tanks: { one: 'tank', body: TankBody, kept: Tank, example: tankExample },
+  holders: { one: 'holder', body: HolderBody, kept: Holder, example: holderExample },
+  baths: { one: 'bath', body: BathBody, kept: Bath, example: bathExample },
+  procedures: { one: 'procedure', body: ProcedureBody, kept: Procedure, example: procedureExample },
+} as const satisfies Record<string, Shelf>;
+
+export type ShelfName = keyof typeof shelves;
+export const shelfNames = Object.keys(shelves) as ShelfName[];
+
+/** What is written down of a thing on each shelf. */
+export interface ShelfBodies {
+  tanks: TankBody;
+  holders: HolderBody;
+  baths: BathBody;
+  procedures: ProcedureBody;
+}

@@ -1,0 +1,94 @@
+import type { ShelfBodies, ShelfName } from '../../contract/shelves.ts';
+
+interface Seed<Name extends ShelfName> {
+  readonly shelf: Name;
+  readonly id: string;
+  readonly body: ShelfBodies[Name];
+}
+
+const id = (part: number) => `3d9a5e10-0c7b-4f26-a1d4-${String(part).padStart(12, '0')}`;
+
+const tank = (part: number, body: ShelfBodies['tanks']): Seed<'tanks'> => ({
+  shelf: 'tanks',
+  id: id(part),
+  body,
+});
+const holder = (part: number, body: ShelfBodies['holders']): Seed<'holders'> => ({
+  shelf: 'holders',
+  id: id(part),
+  body,
+});
+
+/** The tank that the winter's rolls went through. */
+export const demoTank = tank(1, {
+  name: 'The two-reel tank',
+  motion: 'by-hand',
+  reels: [
+    { format: 'small-36', mlEach: 300, most: 2 },
+    { format: 'medium', mlEach: 500, most: 1 },
+  ],
+  holdsMl: 620,
+  drainSeconds: 12,
+});
+
+const testedAt = Date.parse('2026-01-10T18:00:00Z');
+
+/** What stands in the cooperative's darkroom: two tanks, three holders, a fixer, a way of doing things. */
+export const demoShelves: readonly Seed<ShelfName>[] = [
+  demoTank,
+  tank(2, {
+    name: 'The drum',
+    motion: 'rotary',
+    reels: [
+      { format: 'small-36', mlEach: 70, most: 5 },
+      { format: 'medium', mlEach: 120, most: 3 },
+      { format: 'four-by-five', mlEach: 40, most: 6 },
+    ],
+    holdsMl: 600,
+    drainSeconds: 8,
+    timeConstantSeconds: 900,
+  }),
+  holder(11, { name: 'F1', format: 'four-by-five', notches: [1] }),
+  holder(12, { name: 'F2', format: 'four-by-five', notches: [2] }),
+  holder(13, {
+    name: 'F3',
+    format: 'four-by-five',
+    notches: [1, 4],
+    note: 'Leaks a little at the left; tape it.',
+  }),
+  {
+    shelf: 'baths',
+    id: id(21),
+    body: {
+      name: 'Fixer of 10 January',
+      mixedAtMs: testedAt - 3_600_000,
+      tests: [
+        { id: id(22), atMs: testedAt, film: 'Halden 400', clearingSeconds: 52, factor: 2 },
+        {
+          id: id(23),
+          atMs: Date.parse('2026-02-07T17:10:00Z'),
+          film: 'Halden 400',
+          clearingSeconds: 71,
+          factor: 2,
+        },
+      ],
+    },
+  },
+  {
+    shelf: 'procedures',
+    id: id(31),
+    body: {
+      name: 'Water stop, short wash',
+      vessel: 'tank',
+      steps: [
+        { kind: 'developer' },
+        { kind: 'water-stop', seconds: 60 },
+        { kind: 'fix', seconds: 210 },
+        { kind: 'rinse', seconds: 60 },
+        { kind: 'washing-aid', seconds: 90 },
+        { kind: 'wash', seconds: 300 },
+        { kind: 'wetting-agent', seconds: 30 },
+      ],
+    },
+  },
+];

@@ -1,0 +1,20 @@
+import { negativeMarks } from '@katachron/core';
+import type { Judgement } from '../contract/roll.ts';
+
+/** "Good negatives, shadows open, highlights printable; small round thin spots. Tap more." */
+export function verdictSentence({
+  density,
+  shadows,
+  highlights,
+  marks,
+  change,
+}: Judgement): string {
+  const looks = `${density.charAt(0).toUpperCase()}${density.slice(1)} negatives, shadows ${shadows}, highlights ${highlights}`;
+  const flaws = negativeMarks.filter(({ id }) => marks.includes(id)).map(({ name }) => name);
+  return [
+    `${[looks, flaws.join(', ')].filter(Boolean).join('; ')}.`,
+    change.trim() && `Next time: ${change.trim()}`,
+  ]
+    .filter(Boolean)
+    .join(' ');
+}

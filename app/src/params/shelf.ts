@@ -1,0 +1,5 @@
+import { shelfNames, type ShelfName } from '$lib/contract/shelves.ts';
+
+/** Does an address name a shelf? */
+export const match = (name: string): name is ShelfName =>
+  shelfNames.some((known) => known === name);

@@ -1,0 +1,8 @@
+import type { ShelfName } from '$lib/contract/shelves.ts';
+import { answer, api } from '$lib/server/api.ts';
+import { shelfStores } from '$lib/server/repositories/shelves.ts';
+
+export const GET = api(async ({ params }) => {
+  const name = params.shelf as ShelfName;
+  return answer({ [name]: await shelfStores[name].all() });
+});

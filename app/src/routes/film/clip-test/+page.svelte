@@ -1,0 +1,203 @@
+<script lang="ts">
+  import { goto, invalidateAll } from '$app/navigation';
+  import { clipTest, stepKind, type ClearingFactor } from '@katachron/core';
+  import { format } from 'date-fns';
+  import { onMount } from 'svelte';
+  import { put } from '$lib/api/client.ts';
+  import type { Bath } from '$lib/contract/bath.ts';
+  import { clipView } from '$lib/film/clip-view.ts';
+  import FilmPages from '$lib/film/FilmPages.svelte';
+  import Button from '$lib/ui/Button.svelte';
+  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import SlotChoice from '$lib/ui/SlotChoice.svelte';
+  import SlotText from '$lib/ui/SlotText.svelte';
+  import { clockTime } from '$lib/words/duration.ts';
+
+  /** A scrap that lies in the fixer now is there after a reload too. */
+  const KEY = 'katachron-clip-test';
+  const NEW_BATH = '';
+  const TICK_MS = 100;
+
+  const { data } = $props();
+  let startedAtMs = $state<number>();
+  let clearedAtMs = $state<number>();
+  let nowMs = $state(0);
+  let factor = $state<ClearingFactor>(2);
+  let bathId = $state(NEW_BATH);
+  let film = $state('');
+  let problem = $state<string>();
+  let kept = $state<string>();
+  const standing = $derived(data.baths.filter(({ discardedAtMs }) => discardedAtMs === undefined));
+  const bath = $derived(standing.find(({ id }) => id === bathId));
+  const seconds = $derived(
+    startedAtMs === undefined ? 0 : Math.max(0, ((clearedAtMs ?? nowMs) - startedAtMs) / 1000),
+  );
+  const view = $derived(
+    clearedAtMs !== undefined && seconds > 0 ? clipView(seconds, factor, bath) : undefined,
+  );
+
+  onMount(() => {
+    bathId = standing.at(-1)?.id ?? NEW_BATH;
+    const kept = Number(sessionStorage.getItem(KEY));
+    if (kept > 0) startedAtMs = kept;
+    nowMs = Date.now();
+    const timer = setInterval(() => (nowMs = Date.now()), TICK_MS);
+    return () => clearInterval(timer);
+  });
+
+  useKeys([
+    { key: ' ', does: 'the scrap goes in; it is clear', run: press, always: true },
+    { key: 'k', does: 'keep it with the bath', run: () => void keep() },
+    { key: 'Escape', does: 'back to the film', run: () => void goto('/film') },
+  ]);
+
+  function press(event?: KeyboardEvent) {
+    if (event?.repeat) return;
+    nowMs = Date.now();
+    kept = undefined;
+    if (startedAtMs === undefined || clearedAtMs !== undefined) {
+      startedAtMs = nowMs;
+      clearedAtMs = undefined;
+      sessionStorage.setItem(KEY, String(nowMs));
+    } else {
+      clearedAtMs = nowMs;
+      sessionStorage.removeItem(KEY);
+    }
+  }
+
+  async function keep() {
+    if (!view || kept) return;
+    const atMs = Date.now();
+    const test = {
+      id: crypto.randomUUID(),
+      atMs,
+      film: film.trim(),
+      clearingSeconds: Math.round(seconds * 10) / 10,
+      factor,
+    };
+    const { id, version, ...body } = bath ?? {
+      id: crypto.randomUUID(),
+      version: undefined,
+      name: `Fixer of ${format(atMs, 'd MMMM yyyy')}`,
+      mixedAtMs: atMs,
+      tests: [],
+    };
+    const outcome = await put<Bath>(
+      `/api/v1/baths/${id}`,
+      { ...body, tests: [...body.tests, test] },
+      version,
+    );
+    problem = outcome.problem?.detail;
+    if (!outcome.value) return;
+    kept = `Kept with ${outcome.value.name}.`;
+    await invalidateAll();
+    bathId = id;
+  }
+
+  async function discard() {
+    if (!bath) return;
+    const { id, version, ...body } = bath;
+    const outcome = await put<Bath>(
+      `/api/v1/baths/${id}`,
+      { ...body, discardedAtMs: Date.now() },
+      version,
+    );
+    problem = outcome.problem?.detail;
+    if (outcome.value) bathId = NEW_BATH;
+    await invalidateAll();
+  }
+</script>
+
+<svelte:head><title>Clip test · Katachron</title></svelte:head>
+
+<FilmPages />
+<h1 class="heading">Clip test</h1>
+<p class="mt-1 text-[17px] leading-relaxed text-soft">
+  A scrap of
+  <SlotText
+    label="The film"
+    bind:value={film}
+    empty="the same film"
+    hint="To know later what cleared so fast."
+  />
+  in
+  <SlotChoice
+    label="The fixer"
+    bind:value={bathId}
+    options={[
+      ...standing.map(({ id, name, tests }) => ({
+        id,
+        name,
+        more: `${tests.length} ${tests.length === 1 ? 'test' : 'tests'}`,
+      })),
+      { id: NEW_BATH, name: 'a fixer mixed now' },
+    ]}
+  />, for
+  <SlotChoice
+    label="Kind of film"
+    bind:value={() => String(factor), (chosen) => (factor = Number(chosen) as ClearingFactor)}
+    options={[
+      { id: '2', name: 'ordinary grain, twice the clearing time' },
+      { id: '3', name: 'tabular grain, three times' },
+    ]}
+  />.
+</p>
+<div class="mt-6 grid grid-cols-1 gap-x-14 gap-y-6 lg:grid-cols-[minmax(0,1fr)_360px]">
+  <section aria-label="Stop-watch">
+    <p class="numeral-narrow text-[clamp(120px,24vw,300px)]" role="timer" data-testid="clearing">
+      {clockTime(clearedAtMs === undefined ? Math.floor(seconds) : seconds)}
+    </p>
+    <p class="mt-4 text-[28px] font-[600] leading-tight">
+      {startedAtMs === undefined
+        ? 'A drop of fixer on the scrap first, then the scrap into the fixer'
+        : clearedAtMs === undefined
+          ? 'Move it; wait until the drop cannot be told from the rest'
+          : 'Clear'}
+    </p>
+    <div class="mt-5">
+      <Button main large keyHint="Space" onclick={() => press()}>
+        {startedAtMs === undefined
+          ? 'It goes in'
+          : clearedAtMs === undefined
+            ? 'It is clear'
+            : 'Again'}
+      </Button>
+    </div>
+    <p class="mt-3 text-soft">{stepKind('fix').caution}</p>
+  </section>
+  <section aria-label="What it says" aria-live="polite">
+    {#if view}
+      <p class="text-soft">Fix for</p>
+      <p class="numeral text-[112px]" data-testid="fix">{clockTime(view.fixSeconds)}</p>
+      <p class="reason mt-4 {view.spent ? 'text-trouble' : ''}">{view.sentence}</p>
+      <div class="mt-5 flex flex-wrap gap-3">
+        {#if kept}
+          <p class="flex min-h-14 items-center">{kept}</p>
+        {:else}
+          <Button keyHint="K" onclick={() => void keep()}>Keep it with the bath</Button>
+        {/if}
+        <Button href="/film?fix={Math.ceil(view.fixSeconds)}">Take it to the plan</Button>
+        {#if view.spent && bath}
+          <Button onclick={() => void discard()}>It is discarded</Button>
+        {/if}
+      </div>
+    {/if}
+    {#if problem}<p class="mt-3 text-trouble" role="alert">{problem}</p>{/if}
+    {#if bath && bath.tests.length > 0}
+      <table class="mt-6 w-full" aria-label="Tests in this bath">
+        <tbody>
+          {#each bath.tests as test (test.id)}
+            <tr class="border-b border-hair">
+              <td class="py-1.5 text-soft">{format(test.atMs, 'd MMM yyyy')}</td>
+              <td>{test.film}</td>
+              <td class="text-right">clear {clockTime(test.clearingSeconds)}</td>
+              <td class="text-right font-[620]"
+                >{clockTime(clipTest(test.clearingSeconds, test.factor).fixSeconds)}</td
+              >
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    {/if}
+  </section>
+</div>

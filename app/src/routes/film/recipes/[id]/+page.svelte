@@ -1,0 +1,18 @@
+<script lang="ts">
+  import FilmPages from '$lib/film/FilmPages.svelte';
+  import RecipeForm from '$lib/film/RecipeForm.svelte';
+
+  const { data } = $props();
+</script>
+
+<svelte:head><title>{data.recipe.film} in {data.recipe.developer} · Katachron</title></svelte:head>
+
+<FilmPages />
+{#key data.recipe.id}
+  <RecipeForm
+    title="{data.recipe.film} in {data.recipe.developer}"
+    from={data.recipe}
+    changing={data.recipe}
+    recipes={data.recipes}
+  />
+{/key}

@@ -1,0 +1,18 @@
+<script lang="ts">
+  import FilmPages from '$lib/film/FilmPages.svelte';
+  import RollForm from '$lib/film/RollForm.svelte';
+
+  const { data } = $props();
+</script>
+
+<svelte:head><title>{data.roll.title} · Katachron</title></svelte:head>
+
+<FilmPages />
+{#key data.roll.id}
+  <RollForm
+    title={data.roll.title}
+    changing={data.roll}
+    holders={data.holders}
+    nowMs={data.nowMs}
+  />
+{/key}

@@ -1,0 +1,11 @@
+import { forPage } from '$lib/server/page.ts';
+import { shelfStores } from '$lib/server/repositories/shelves.ts';
+
+export const load = () =>
+  forPage(async () => {
+    const [tanks, holders] = await Promise.all([
+      shelfStores.tanks.all(),
+      shelfStores.holders.all(),
+    ]);
+    return { tanks, holders };
+  });

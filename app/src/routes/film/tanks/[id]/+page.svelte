@@ -1,0 +1,139 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { filmFormats } from '@katachron/core';
+  import { put } from '$lib/api/client.ts';
+  import type { Tank } from '$lib/contract/tank.ts';
+  import FilmPages from '$lib/film/FilmPages.svelte';
+  import { emptyTankForm, readTank, tankForm, type TankTroubles } from '$lib/film/tank-form.ts';
+  import Button from '$lib/ui/Button.svelte';
+  import Field from '$lib/ui/Field.svelte';
+  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import SlotChoice from '$lib/ui/SlotChoice.svelte';
+
+  const { data } = $props();
+  // The form is its own from here on.
+  /* svelte-ignore state_referenced_locally */
+  const form = $state(data.tank ? tankForm(data.tank) : emptyTankForm());
+  let tried = $state(false);
+  let problem = $state<string>();
+  const read = $derived(readTank(form));
+  const troubles = $derived<TankTroubles>(tried && !read.body ? read.troubles : {});
+  const lesson = $derived(data.lesson && Math.round(data.lesson.seconds / 60));
+
+  useKeys([{ key: 'Escape', does: 'back to the tanks', run: () => void goto('/film/tanks') }]);
+
+  async function keep(submit: SubmitEvent) {
+    submit.preventDefault();
+    tried = true;
+    if (!read.body) {
+      setTimeout(() => document.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus());
+      return;
+    }
+    const id = data.tank?.id ?? crypto.randomUUID();
+    const outcome = await put<Tank>(`/api/v1/tanks/${id}`, read.body, data.tank?.version);
+    problem = outcome.problem?.detail;
+    if (outcome.value) await goto('/film/tanks');
+  }
+</script>
+
+<svelte:head><title>{data.tank?.name ?? 'A tank'} · Katachron</title></svelte:head>
+
+<FilmPages />
+<h1 class="heading">{data.tank?.name ?? 'A tank'}</h1>
+<form
+  class="mt-6 grid grid-cols-1 gap-x-12 gap-y-5 md:grid-cols-2 lg:grid-cols-4"
+  onsubmit={keep}
+  novalidate
+>
+  <Field
+    id="name"
+    label="Name"
+    hint="As two-reel steel."
+    bind:value={form.name}
+    trouble={troubles.name}
+  />
+  <Field
+    id="holds"
+    label="It holds, ml"
+    hint="Filled to the brim."
+    numeric
+    maxlength={10}
+    bind:value={form.holds}
+    trouble={troubles.holds}
+  />
+  <Field
+    id="drain"
+    label="It drains in, seconds"
+    hint="The cue to pour out comes so much earlier."
+    numeric
+    maxlength={6}
+    bind:value={form.drain}
+    trouble={troubles.drain}
+  />
+  <div>
+    <Field
+      id="follows"
+      label="It follows the room in, minutes"
+      hint="Left empty: what its runs have taught, or 30."
+      numeric
+      maxlength={6}
+      bind:value={form.follows}
+      trouble={troubles.follows}
+    />
+    {#if data.lesson}
+      <p class="mt-1 text-[15px] text-soft" data-testid="lesson">
+        {data.lesson.readings} readings in {data.lesson.runs}
+        {data.lesson.runs === 1 ? 'run' : 'runs'} say {lesson} min.
+        <button
+          type="button"
+          class="slot-in min-h-11 font-[600]"
+          onclick={() => (form.follows = String(lesson))}>Fix it at that</button
+        >
+      </p>
+    {/if}
+  </div>
+  <fieldset class="md:col-span-2 lg:col-span-4">
+    <legend class="text-soft">What it takes, and the liquid for each film</legend>
+    <div class="mt-2 grid grid-cols-1 gap-x-10 gap-y-2 md:grid-cols-2 lg:grid-cols-3">
+      {#each filmFormats as format (format.id)}
+        <div class="flex items-center gap-3 border-b border-hair py-1">
+          <span class="w-28 font-[560]">{format.name}</span>
+          <input
+            class="field w-20 text-lg"
+            inputmode="decimal"
+            maxlength="8"
+            aria-label="{format.name}: ml each"
+            bind:value={form.reels[format.id].ml}
+          />
+          <span class="text-soft">ml, up to</span>
+          <input
+            class="field w-12 text-lg"
+            inputmode="numeric"
+            maxlength="3"
+            aria-label="{format.name}: how many"
+            bind:value={form.reels[format.id].most}
+          />
+        </div>
+      {/each}
+    </div>
+    {#if troubles.reels}<p class="mt-2 text-trouble" role="alert">{troubles.reels}</p>{/if}
+  </fieldset>
+  <p class="text-lg leading-loose text-soft md:col-span-2 lg:col-span-4">
+    It is moved
+    <SlotChoice
+      label="How it is moved"
+      bind:value={form.motion}
+      options={[
+        { id: 'by-hand', name: 'by hand' },
+        { id: 'rotary', name: 'on a rotary base' },
+      ]}
+    />.
+  </p>
+  <div class="md:col-span-2 lg:col-span-4">
+    {#if problem}<p class="mb-3 text-trouble" role="alert">{problem}</p>{/if}
+    <div class="flex gap-3">
+      <button class="min-h-14 rounded-xl bg-rim px-6 font-[600] text-on-rim">Keep the tank</button>
+      <Button href="/film/tanks">Leave it</Button>
+    </div>
+  </div>
+</form>

@@ -1,0 +1,107 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { convertView, emptyConvertForm, type ConvertForm } from '$lib/print/convert-view.ts';
+  import Field from '$lib/ui/Field.svelte';
+  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+
+  const { data } = $props();
+  // The form is its own from here on.
+  /* svelte-ignore state_referenced_locally */
+  const form = $state<ConvertForm>({ ...emptyConvertForm, seconds: data.seconds });
+  const view = $derived(convertView(form));
+
+  type Line = { name: keyof ConvertForm; label: string };
+  const groups: readonly { name: string; lines: readonly Line[] }[] = [
+    {
+      name: 'Another size',
+      lines: [
+        { name: 'negative', label: 'Negative, mm' },
+        { name: 'fromLength', label: 'It was on the paper, mm' },
+        { name: 'toLength', label: 'It will be, mm' },
+      ],
+    },
+    {
+      name: 'Another aperture',
+      lines: [
+        { name: 'fromAperture', label: 'It was f/' },
+        { name: 'toAperture', label: 'It will be f/' },
+      ],
+    },
+    {
+      name: 'Another paper',
+      lines: [
+        { name: 'fromSpeed', label: 'Its speed was P' },
+        { name: 'toSpeed', label: 'It will be P' },
+      ],
+    },
+    {
+      name: 'A bare lamp further away or nearer',
+      lines: [
+        { name: 'fromDistance', label: 'It was at, cm' },
+        { name: 'toDistance', label: 'It will be at, cm' },
+      ],
+    },
+  ];
+
+  useKeys([{ key: 'Escape', does: 'back to the print', run: () => void goto('/print') }]);
+</script>
+
+<svelte:head><title>In another set-up · Katachron</title></svelte:head>
+
+<p class="not-printed"><a class="slot-in text-soft" href="/print">Print</a></p>
+<h1 class="heading mt-2">In another set-up</h1>
+<p class="reason mt-2 text-soft">
+  Type only what changed. Head height alone is not enough: measure one length of the picture on the
+  paper.
+</p>
+<div class="mt-5 grid grid-cols-1 gap-x-14 gap-y-8 lg:grid-cols-[minmax(0,1fr)_420px]">
+  <div>
+    <div class="max-w-xs">
+      <Field
+        id="seconds"
+        label="The time was, s"
+        numeric
+        maxlength={10}
+        bind:value={form.seconds}
+        trouble={view.troubles.seconds}
+      />
+    </div>
+    {#each groups as group (group.name)}
+      <h2 class="mt-3 font-[600]">{group.name}</h2>
+      <div class="grid grid-cols-1 gap-x-8 md:grid-cols-3">
+        {#each group.lines as { name, label } (name)}
+          <Field
+            id={name}
+            {label}
+            numeric
+            maxlength={10}
+            bind:value={form[name]}
+            trouble={view.troubles[name]}
+          />
+        {/each}
+      </div>
+    {/each}
+  </div>
+  <section aria-label="The time there" aria-live="polite">
+    {#if view.seconds}
+      <p class="numeral text-[112px]" data-testid="converted">
+        {view.seconds}<span class="text-[0.36em]"> s</span>
+      </p>
+      <table class="mt-5 w-full">
+        <tbody>
+          {#each view.conversions as { name, stops, why } (name)}
+            <tr class="border-b border-hair align-baseline">
+              <th scope="row" class="py-2 pr-3 text-left font-[560]">{name}</th>
+              <td class="pr-3 text-right font-[620] whitespace-nowrap">{stops}</td>
+              <td class="text-[15px] text-soft">{why}</td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+      <p class="reason mt-4">{view.check}</p>
+      {#if view.caution}<p class="reason mt-2 text-caution">{view.caution}</p>{/if}
+    {:else}
+      <p class="reason text-soft">The time there, and why, as soon as something changed.</p>
+    {/if}
+  </section>
+</div>

@@ -1,0 +1,92 @@
+import { contrastSet, settingOf } from '@katachron/core';
+import { describe, expect, it } from 'vitest';
+import { convertView, emptyConvertForm } from '../../src/lib/print/convert-view.ts';
+import { flashView, splitView } from '../../src/lib/print/split-view.ts';
+
+const set = contrastSet('filters');
+const single = {
+  setting: settingOf(set, '2.5'),
+  seconds: 10,
+  highlightDensity: 0.1,
+  timerStep: 0.1,
+};
+
+describe('a time carried to another set-up', () => {
+  const of = (change: Partial<typeof emptyConvertForm>) =>
+    convertView({ ...emptyConvertForm, ...change });
+
+  it('by the lens law, the lengths beside it, with three patches to check', () => {
+    const view = of({ seconds: '13.5', negative: '60', fromLength: '190', toLength: '410' });
+    expect(view.seconds).toBe('47.7');
+    expect(view.conversions[0]).toMatchObject({ name: 'Size' });
+    expect(view.conversions[0]!.why).toContain('62.9 s, 5/12 stop apart');
+    expect(view.check).toMatch(/3 patches from 40.1 s in ¼ stop/);
+    expect(view.caution).toContain('wider aperture');
+  });
+
+  it('change after change, each with its stops', () => {
+    const view = of({
+      seconds: '10',
+      fromAperture: '8',
+      toAperture: '5.6',
+      fromSpeed: '400',
+      toSpeed: '200',
+      fromDistance: '100',
+      toDistance: '200',
+    });
+    expect(view.conversions.map(({ name, stops }) => [name, stops])).toEqual([
+      ['Aperture', '−1'],
+      ['Paper', '+1'],
+      ['Distance of a bare lamp', '+2'],
+    ]);
+    expect(view.seconds).toBe('39.2');
+    expect(view.caution).toBeUndefined();
+  });
+
+  it('what is left empty did not change, and half a pair has its sentence', () => {
+    expect(of({ seconds: '10' })).toMatchObject({ conversions: [], troubles: {} });
+    expect(of({ seconds: '10', fromAperture: '8' }).troubles.toAperture).toContain('f-number');
+    expect(of({ seconds: 'ten' }).troubles.seconds).toContain('12.6');
+    const odd = of({ seconds: '10', negative: '0', fromLength: '100', toLength: '200' });
+    expect(odd.troubles.negative).toContain('36');
+    expect(odd.seconds).toBeUndefined();
+  });
+});
+
+describe('the answer, split', () => {
+  it('is a soft and a hard time that amount to it', () => {
+    const view = splitView(set, single, '00', '5');
+    expect(Number(view.softSeconds)).toBeGreaterThan(1);
+    expect(Number(view.hardSeconds)).toBeGreaterThan(1);
+    expect(view.sentence).toMatch(/Together they are filter 2½; \d+ % of the time is hard/);
+  });
+
+  it('any pair that has it between: 1 and 4 as well, and no other', () => {
+    expect(splitView(set, single, '1', '4').softSeconds).toBeDefined();
+    expect(splitView(set, single, '3', '5').sentence).toBe(
+      'filter 2½ does not lie between 3 and 5.',
+    );
+    expect(splitView(set, single, '5', '00').softSeconds).toBeUndefined();
+  });
+});
+
+describe('the answer, with a flash', () => {
+  it('says what R becomes, what brings it back, and the shorter main exposure', () => {
+    const { sentence } = flashView(set, single, '90');
+    expect(sentence).toMatch(
+      /^R 100 becomes 1\d\d\. Filter \S+ brings it back\. At filter 2½ the main exposure becomes \d\.\d s/,
+    );
+    expect(flashView(set, single, '0').sentence).toMatch(/^R 100 becomes 100\./);
+    expect(flashView(set, single, '')).toEqual({});
+  });
+
+  it('says what is wrong with it', () => {
+    expect(flashView(set, single, 'a lot').trouble).toContain('70 to 100');
+    expect(flashView(set, single, '900').trouble).toContain('70 to 100');
+  });
+
+  it('where nothing is harder, says so', () => {
+    const hardest = { ...single, setting: settingOf(set, '5') };
+    expect(flashView(set, hardest, '100').sentence).toContain('No light of this paper');
+  });
+});

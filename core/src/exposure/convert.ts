@@ -1,0 +1,113 @@
+import { Refusal } from '../refusal.ts';
+
+function positive(value: number, field: string, sentence: string): void {
+  if (!(value > 0)) throw new Refusal('convert', field, sentence);
+}
+
+/**
+ * A time at another size of print, by the lens law.
+ * @param seconds at the first size
+ * @param fromMagnification length on the print by length on the negative
+ * @param toMagnification the same at the other size
+ * @returns seconds
+ * @throws Refusal `convert` unless both are more than zero
+ * @source t2 = t1·((1 + m2)/(1 + m1))², same negative and aperture
+ * @example
+ * timeAtMagnification(13.5, 190 / 60, 410 / 60) // ≈ 47.7
+ */
+export function timeAtMagnification(
+  seconds: number,
+  fromMagnification: number,
+  toMagnification: number,
+): number {
+  positive(fromMagnification, '/from', 'The first size is more than zero.');
+  positive(toMagnification, '/to', 'The other size is more than zero.');
+  return seconds * ((1 + toMagnification) / (1 + fromMagnification)) ** 2;
+}
+
+/**
+ * A time at another size by the lengths alone, as many work it out; it overshoots when the print is small.
+ * @param seconds at the first size
+ * @param fromLength on the print, in any unit
+ * @param toLength in the same unit
+ * @returns seconds
+ * @throws Refusal `convert` unless both are more than zero
+ * @source t2 = t1·(l2/l1)²
+ * @example
+ * timeByLengths(13.5, 190, 410) // ≈ 62.9
+ */
+export function timeByLengths(seconds: number, fromLength: number, toLength: number): number {
+  positive(fromLength, '/from', 'The first length is more than zero.');
+  positive(toLength, '/to', 'The other length is more than zero.');
+  return seconds * (toLength / fromLength) ** 2;
+}
+
+/**
+ * A time at another aperture.
+ * @param seconds at the first aperture
+ * @param fromNumber f-number, as 8
+ * @param toNumber f-number, as 11
+ * @returns seconds
+ * @throws Refusal `convert` unless both are more than zero
+ * @source ×(N2/N1)²
+ * @example
+ * timeAtAperture(10, 8, 16) // = 40
+ */
+export function timeAtAperture(seconds: number, fromNumber: number, toNumber: number): number {
+  positive(fromNumber, '/from', 'The first f-number is more than zero.');
+  positive(toNumber, '/to', 'The other f-number is more than zero.');
+  return seconds * (toNumber / fromNumber) ** 2;
+}
+
+/**
+ * A time on another paper, contrast by equal R.
+ * @param seconds on the first paper
+ * @param fromSpeed ISO 6846 P
+ * @param toSpeed ISO 6846 P
+ * @returns seconds
+ * @throws Refusal `convert` unless both are more than zero
+ * @source t2 = t1·P1/P2
+ * @example
+ * timeOnPaper(10, 400, 200) // = 20
+ */
+export function timeOnPaper(seconds: number, fromSpeed: number, toSpeed: number): number {
+  positive(fromSpeed, '/from', 'The first paper speed is more than zero.');
+  positive(toSpeed, '/to', 'The other paper speed is more than zero.');
+  return (seconds * fromSpeed) / toSpeed;
+}
+
+/**
+ * A time under a bare lamp at another distance, for contact prints.
+ * @param seconds at the first distance
+ * @param fromDistance in any unit
+ * @param toDistance in the same unit
+ * @returns seconds
+ * @throws Refusal `convert` unless both are more than zero
+ * @source inverse square, t2 = t1·(d2/d1)²
+ * @example
+ * timeAtDistance(10, 1, 2) // = 40
+ */
+export function timeAtDistance(seconds: number, fromDistance: number, toDistance: number): number {
+  positive(fromDistance, '/from', 'The first distance is more than zero.');
+  positive(toDistance, '/to', 'The other distance is more than zero.');
+  return seconds * (toDistance / fromDistance) ** 2;
+}
+
+/** A check strip after a conversion has three patches, this far apart, stops. */
+const CHECK_STEP = 1 / 4;
+
+/**
+ * The three patches that check a converted time.
+ * @param seconds converted
+ * @returns first exposure in s, step in stops, three patches, the converted time in the middle
+ * @source a converted time is checked, not believed
+ * @example
+ * checkStrip(10).patches // = 3
+ */
+export function checkStrip(seconds: number): {
+  firstSeconds: number;
+  stepStops: number;
+  patches: number;
+} {
+  return { firstSeconds: seconds / 2 ** CHECK_STEP, stepStops: CHECK_STEP, patches: 3 };
+}

@@ -1,0 +1,38 @@
+import { Refusal } from '../refusal.ts';
+
+/** What becomes of a developer after a roll. */
+export type ReuseRule =
+  | { readonly kind: 'one-shot' }
+  /** Longer by a share for each batch of rolls, compounding. */
+  | { readonly kind: 'batch'; readonly rolls: number; readonly percent: number }
+  /** Topped up after each roll; the time stays. */
+  | { readonly kind: 'replenish'; readonly mlPerRoll: number };
+
+/**
+ * What the rolls already developed in a developer do to the time of the next one.
+ * @param rule one-shot, batch and per cent, or replenishment
+ * @param rollsBefore rolls developed in it so far
+ * @returns a factor on the time
+ * @throws Refusal `rolls-before` unless it is a whole number, not negative; `one-shot` when a one-shot was used before
+ * @source (1 + p)^⌊rolls before / batch⌋
+ * @example
+ * reuseFactor({ kind: "batch", rolls: 5, percent: 12 }, 10) // ≈ 1.2544
+ */
+export function reuseFactor(rule: ReuseRule, rollsBefore: number): number {
+  if (!Number.isInteger(rollsBefore) || rollsBefore < 0) {
+    throw new Refusal(
+      'rolls-before',
+      '/rollsBefore',
+      'Give the rolls already developed in it, as 0 or 6.',
+    );
+  }
+  if (rule.kind === 'one-shot' && rollsBefore > 0) {
+    throw new Refusal(
+      'one-shot',
+      '/rollsBefore',
+      'This recipe uses its developer once and throws it away. Mix it fresh.',
+    );
+  }
+  if (rule.kind !== 'batch') return 1;
+  return (1 + rule.percent / 100) ** Math.floor(rollsBefore / rule.rolls);
+}

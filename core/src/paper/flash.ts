@@ -1,0 +1,103 @@
+import { findRoot } from '../numeric/find-root.ts';
+import { Refusal } from '../refusal.ts';
+import { curveFor, densityAt, logExposureAt } from './curve.ts';
+import type { Paper } from './paper.ts';
+import { blueShareFor } from './range.ts';
+
+/** Less than this above Dmin no eye tells from paper white: the threshold. */
+export const THRESHOLD_DENSITY = 0.005;
+const FIRST_TONE = 0.04;
+const DEEPEST_SHARE = 0.9;
+const LOWEST = -6;
+const HIGHEST = 4;
+
+/** A plain exposure of the whole sheet, besides that of the negative. */
+export interface Flash {
+  /** Share of the threshold exposure: 0.7 to 1 lifts highlights and leaves white white; more is a veil. */
+  readonly share: number;
+  /** R of the light it is made with, as of the softest filter or white light. */
+  readonly range: number;
+}
+
+/** A sheet that is exposed at one contrast and flashed: densities from the negative's light. */
+function flashed(paper: Paper, range: number, flash: Flash) {
+  const share = blueShareFor(paper, range);
+  const flashShare = blueShareFor(paper, flash.range);
+  const threshold =
+    10 ** logExposureAt(curveFor(paper, flashShare), paper.dMin + THRESHOLD_DENSITY);
+  const plain = threshold * flash.share;
+  return (logH: number): number => {
+    const light = 10 ** logH;
+    const total = light + plain;
+    const blue = (light * share + plain * flashShare) / total;
+    return densityAt(curveFor(paper, blue), Math.log10(total));
+  };
+}
+
+/** log10 of the negative's light that gives a density above Dmin, on a flashed sheet. */
+function lightFor(paper: Paper, range: number, flash: Flash, netDensity: number): number {
+  const density = flashed(paper, range, flash);
+  if (density(LOWEST) - paper.dMin > netDensity) {
+    throw new Refusal(
+      'veil',
+      '/share',
+      'That flash alone is darker than the tone asked for. Flash less.',
+    );
+  }
+  return findRoot((logH) => density(logH) - paper.dMin - netDensity, LOWEST, HIGHEST, 1e-9);
+}
+
+/**
+ * The range that a contrast becomes by a flash.
+ * @param paper layers
+ * @param range R without flash
+ * @param flash share of the threshold, and R of its light
+ * @returns R with flash, never less than without
+ * @throws Refusal `veil` when the flash alone is darker than the first tone
+ * @source the layer model, light of flash and negative added; ISO 6846 range
+ * @example
+ * flashedRange(defaultPaper, 110, { share: 0, range: 170 }) // ≈ 110.0
+ */
+export function flashedRange(paper: Paper, range: number, flash: Flash): number {
+  const deepest = DEEPEST_SHARE * (paper.dMax - paper.dMin);
+  return 100 * (lightFor(paper, range, flash, deepest) - lightFor(paper, range, flash, FIRST_TONE));
+}
+
+/**
+ * The contrast that has a wanted range although it is flashed.
+ * @param paper layers
+ * @param range R wanted, flash counted
+ * @param flash share of the threshold, and R of its light
+ * @returns R of the setting to expose at; undefined when no light of this paper is hard enough
+ * @throws Refusal `veil` as `flashedRange`
+ * @source `flashedRange`, inverted
+ * @example
+ * rangeUnderFlash(defaultPaper, 110, { share: 0, range: 170 }) // ≈ 110.0
+ */
+export function rangeUnderFlash(paper: Paper, range: number, flash: Flash): number | undefined {
+  const hardest = 50;
+  if (flashedRange(paper, hardest, flash) > range) return undefined;
+  return findRoot((r) => flashedRange(paper, r, flash) - range, hardest, range, 1e-6);
+}
+
+/**
+ * What the main exposure is multiplied by, so that a highlight keeps its tone although the sheet is flashed.
+ * @param paper layers
+ * @param range R of the main exposure
+ * @param flash share of the threshold, and R of its light
+ * @param highlightDensity the highlight's tone, density above Dmin
+ * @returns a factor, at most 1
+ * @throws Refusal `veil` when the flash alone is darker than the highlight is meant to be
+ * @source the layer model
+ * @example
+ * mainUnderFlash(defaultPaper, 110, { share: 0, range: 170 }, 0.1) // ≈ 1.0
+ */
+export function mainUnderFlash(
+  paper: Paper,
+  range: number,
+  flash: Flash,
+  highlightDensity: number,
+): number {
+  const without = lightFor(paper, range, { ...flash, share: 0 }, highlightDensity);
+  return 10 ** (lightFor(paper, range, flash, highlightDensity) - without);
+}

@@ -1,0 +1,14 @@
+import type { StepKind } from './kind.ts';
+
+export const fillAndDump = {
+  id: 'fill-and-dump',
+  name: 'Wash, fill and dump',
+  inSentence: 'fresh water',
+  water: true,
+  usualSeconds: 300,
+  agitation: 'each-minute',
+  toleranceC: 3,
+  afterwards: 'pour away',
+  opensToLight: false,
+  caution: '',
+} as const satisfies StepKind;

@@ -1,0 +1,178 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  checkStrip,
+  defaultPaper,
+  flashedRange,
+  keepTone,
+  mainUnderFlash,
+  mixOf,
+  rangeUnderFlash,
+  shortenedSoft,
+  splitPair,
+  timeAtAperture,
+  timeAtDistance,
+  timeAtMagnification,
+  timeByLengths,
+  timeOnPaper,
+} from '../src/index.ts';
+
+const soft = { range: 150, speedStops: 0 };
+const hard = { range: 52, speedStops: -1 };
+const aRange = fc.double({ min: 55, max: 165, noNaN: true });
+const someSeconds = fc.double({ min: 0.5, max: 60, noNaN: true });
+
+describe('light of several contrasts', () => {
+  it('R of a mix lies between the two', () => {
+    fc.assert(
+      fc.property(aRange, aRange, someSeconds, someSeconds, (a, b, one, two) => {
+        const { range } = mixOf(defaultPaper, [
+          { range: a, speedStops: 0, seconds: one },
+          { range: b, speedStops: 0, seconds: two },
+        ]);
+        expect(range).toBeGreaterThanOrEqual(Math.min(a, b) - 1e-6);
+        expect(range).toBeLessThanOrEqual(Math.max(a, b) + 1e-6);
+      }),
+    );
+  });
+
+  it('does not mind the order', () => {
+    const exposures = [
+      { ...soft, seconds: 6 },
+      { ...hard, seconds: 9 },
+      { range: 110, speedStops: 0, seconds: 2 },
+    ];
+    const back = mixOf(defaultPaper, [...exposures].reverse());
+    expect(back.range).toBeCloseTo(mixOf(defaultPaper, exposures).range, 9);
+  });
+
+  it('a pair amounts to its single contrast and back', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 60, max: 145, noNaN: true }), someSeconds, (range, seconds) => {
+        const pair = splitPair(defaultPaper, { range, speedStops: 0, seconds }, soft, hard)!;
+        const back = mixOf(defaultPaper, [
+          { ...soft, seconds: pair.softSeconds },
+          { ...hard, seconds: pair.hardSeconds },
+        ]);
+        expect(back.range).toBeCloseTo(range, 3);
+        expect(back.seconds).toBeCloseTo(seconds, 3);
+      }),
+    );
+  });
+
+  it('there is no pair for a contrast outside the two', () => {
+    const single = { range: 165, speedStops: 0, seconds: 10 };
+    expect(splitPair(defaultPaper, single, soft, hard)).toBeUndefined();
+    expect(splitPair(defaultPaper, { ...single, range: 50 }, soft, hard)).toBeUndefined();
+  });
+
+  it('a hard exposure lifts the highlight a little, so the soft one is shortened', () => {
+    const alone = { ...soft, seconds: 10 };
+    const some = shortenedSoft(defaultPaper, alone, { ...hard, seconds: 5 }, 0.1);
+    const more = shortenedSoft(defaultPaper, alone, { ...hard, seconds: 15 }, 0.1);
+    expect(some).toBeLessThan(10);
+    expect(some).toBeGreaterThan(6);
+    expect(more).toBeLessThan(some);
+  });
+
+  it('the highlight of a pair is where its single contrast has it', () => {
+    const single = { range: 90, speedStops: 0, seconds: 10 };
+    const pair = splitPair(defaultPaper, single, soft, hard)!;
+    // The soft time that is right for the highlight alone, carried from the single exposure.
+    const alone = keepTone(defaultPaper, single, soft, single.seconds, 0.1);
+    const shortened = shortenedSoft(
+      defaultPaper,
+      { ...soft, seconds: alone },
+      { ...hard, seconds: pair.hardSeconds },
+      0.1,
+    );
+    expect(shortened).toBeCloseTo(pair.softSeconds, 2);
+  });
+
+  it('nothing exposed is nothing', () => {
+    expect(() => mixOf(defaultPaper, [])).toThrow(/Nothing/);
+  });
+});
+
+describe('a flash', () => {
+  const white = { range: 170 };
+
+  it('never raises the contrast, and the more the softer', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 60, max: 140, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (range, a, b) => {
+          const [less, more] = [Math.min(a, b), Math.max(a, b)];
+          const of = (share: number) => flashedRange(defaultPaper, range, { ...white, share });
+          expect(of(less)).toBeGreaterThanOrEqual(range - 1e-6);
+          expect(of(more)).toBeGreaterThanOrEqual(of(less) - 1e-6);
+        },
+      ),
+      { numRuns: 40 },
+    );
+  });
+
+  it('never lightens: the main exposure can only get shorter', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 60, max: 140, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (range, share) => {
+          const factor = mainUnderFlash(defaultPaper, range, { ...white, share }, 0.1);
+          expect(factor).toBeLessThanOrEqual(1 + 1e-9);
+          expect(factor).toBeGreaterThan(0.3);
+        },
+      ),
+      { numRuns: 40 },
+    );
+  });
+
+  it('a harder contrast brings the range back', () => {
+    const flash = { ...white, share: 0.9 };
+    const harder = rangeUnderFlash(defaultPaper, 110, flash)!;
+    expect(harder).toBeLessThan(110);
+    expect(flashedRange(defaultPaper, harder, flash)).toBeCloseTo(110, 3);
+    expect(rangeUnderFlash(defaultPaper, 52, flash)).toBeUndefined();
+  });
+
+  it('refuses a veil where the highlight would be lighter', () => {
+    const veil = { ...white, share: 20 };
+    expect(() => mainUnderFlash(defaultPaper, 110, veil, 0.1)).toThrow(/Flash less/);
+  });
+});
+
+describe('a time in another set-up', () => {
+  it('60 mm negative, 190 → 410 mm, 13.5 s: 47.7 s by the lens law, 62.9 s by lengths, 0.40 stop apart', () => {
+    const law = timeAtMagnification(13.5, 190 / 60, 410 / 60);
+    const lengths = timeByLengths(13.5, 190, 410);
+    expect(law).toBeCloseTo(47.7, 1);
+    expect(lengths).toBeCloseTo(62.9, 1);
+    expect(Math.log2(lengths / law)).toBeCloseTo(0.4, 2);
+  });
+
+  it('there and back is the same time', () => {
+    const some = fc.double({ min: 0.1, max: 50, noNaN: true });
+    fc.assert(
+      fc.property(some, some, some, (seconds, a, b) => {
+        for (const convert of [
+          timeAtMagnification,
+          timeByLengths,
+          timeAtAperture,
+          timeOnPaper,
+          timeAtDistance,
+        ]) {
+          expect(convert(convert(seconds, a, b), b, a)).toBeCloseTo(seconds, 6);
+          expect(() => convert(seconds, 0, b)).toThrow(/more than zero/);
+          expect(() => convert(seconds, a, -1)).toThrow(/more than zero/);
+        }
+      }),
+    );
+  });
+
+  it('is checked by three patches around it', () => {
+    const { firstSeconds, stepStops } = checkStrip(20);
+    expect(firstSeconds * 2 ** stepStops).toBeCloseTo(20);
+  });
+});
