@@ -6,6 +6,8 @@ export default defineConfig({
   workers: 2,
   forbidOnly: true,
   timeout: 60_000,
+  // These run against a real clock; a machine that stalls for a moment gets a second go, and is told of it.
+  retries: 1,
   use: {
     viewport: { width: 1280, height: 800 },
     serviceWorkers: 'block',

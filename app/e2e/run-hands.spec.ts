@@ -62,8 +62,10 @@ test('the drift is drawn, with what was read', async ({ page }) => {
   await openRun(page, 'Drawn', [['developer', 538]]);
   await page.keyboard.press('Space');
   await page.keyboard.press('t');
+  await expect(page.getByRole('textbox')).toBeFocused();
   await page.keyboard.type('20.5');
   await page.keyboard.press('Enter');
+  await expect(page.getByRole('textbox')).toHaveCount(0);
   await page.keyboard.press('g');
   await expect(page.getByRole('img', { name: /Temperature of the developer/ })).toBeVisible();
   await expect(page.getByText(/Development \d+ % done/)).toBeVisible();

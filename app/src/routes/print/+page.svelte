@@ -12,7 +12,7 @@
     type ToneId,
   } from '@katachron/core';
   import { format } from 'date-fns';
-  import { tick } from 'svelte';
+  import { flushSync, tick } from 'svelte';
   import { put } from '$lib/api/client.ts';
   import { useWetSide } from '$lib/clock/wet-side.svelte.ts';
   import type { Print } from '$lib/contract/print.ts';
@@ -89,9 +89,9 @@
   function place(where: 'highlight' | 'shadow') {
     if (!view.strip) return;
     draft[where] ??= Math.floor((view.strip.patches.length - 1) / 2);
-    requestAnimationFrame(() =>
-      document.querySelector<SVGElement>(`[data-place="${where}"]`)?.focus(),
-    );
+    // At once, not in the next frame: an arrow key may follow in the same breath.
+    flushSync();
+    document.querySelector<SVGElement>(`[data-place="${where}"]`)?.focus();
   }
 
   function nextStrip() {

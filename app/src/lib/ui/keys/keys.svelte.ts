@@ -59,10 +59,12 @@ export class Keys {
 
 const within = (target: EventTarget | null, selector: string) =>
   target instanceof Element && target.closest(selector) !== null;
+/** A field that was closed may keep the focus for a moment; the next key is meant for the page already. */
+const isClosing = (target: EventTarget | null) => within(target, '[data-state="closed"]');
 const isTyping = (target: EventTarget | null) =>
-  within(target, 'input, textarea, select, [contenteditable]');
+  within(target, 'input, textarea, select, [contenteditable]') && !isClosing(target);
 const isInDialog = (target: EventTarget | null) =>
-  within(target, '[role="dialog"], [role="alertdialog"]');
+  within(target, '[role="dialog"], [role="alertdialog"]') && !isClosing(target);
 
 /** Is the key already somebody's: text being typed, an open dialog, or a focused button under Space and Enter? */
 function isTaken(target: EventTarget | null, key: string): boolean {
