@@ -150,3 +150,28 @@ export async function openRun(
   await open(page, `/film/run/${id}`);
   return id;
 }
+
+/** A beep that was put on the audio timeline: the instant at which it will be heard, ms since the epoch. */
+export interface Beep {
+  heardMs: number;
+  frequencyHz: number;
+}
+
+/** Notes every beep as the audio timeline gets it; nothing of the application is replaced. */
+export async function listen(page: Page): Promise<() => Promise<Beep[]>> {
+  await page.addInitScript(() => {
+    const heard: Beep[] = [];
+    Object.assign(globalThis, { heard });
+    const start = OscillatorNode.prototype.start;
+    OscillatorNode.prototype.start = function (when = 0) {
+      const context = this.context as AudioContext;
+      const latency = context.outputLatency || context.baseLatency || 0;
+      heard.push({
+        heardMs: Date.now() + (when - context.currentTime + latency) * 1000,
+        frequencyHz: this.frequency.value,
+      });
+      return start.call(this, when);
+    };
+  });
+  return () => page.evaluate(() => (globalThis as unknown as { heard: Beep[] }).heard);
+}

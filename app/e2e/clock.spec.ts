@@ -1,31 +1,6 @@
 import { cuesBetween, type ProcessEvent } from '@katachron/core';
 import type { Page } from '@playwright/test';
-import { expect, open, shortRoll, test } from './bench.ts';
-
-/** A beep that was put on the audio timeline: the instant at which it will be heard, ms since the epoch. */
-interface Beep {
-  heardMs: number;
-  frequencyHz: number;
-}
-
-/** Notes every beep as the audio timeline gets it; nothing of the application is replaced. */
-async function listen(page: Page): Promise<() => Promise<Beep[]>> {
-  await page.addInitScript(() => {
-    const heard: Beep[] = [];
-    Object.assign(globalThis, { heard });
-    const start = OscillatorNode.prototype.start;
-    OscillatorNode.prototype.start = function (when = 0) {
-      const context = this.context as AudioContext;
-      const latency = context.outputLatency || context.baseLatency || 0;
-      heard.push({
-        heardMs: Date.now() + (when - context.currentTime + latency) * 1000,
-        frequencyHz: this.frequency.value,
-      });
-      return start.call(this, when);
-    };
-  });
-  return () => page.evaluate(() => (globalThis as unknown as { heard: Beep[] }).heard);
-}
+import { expect, listen, open, shortRoll, test } from './bench.ts';
 
 /** Pitches of a cue's first beep. */
 const PITCH = { agitate: 880, rest: 440, fetch: 660, pourOut: 523, timeUp: 988 };

@@ -24,7 +24,7 @@ async function expectOnlyRed(page: Page, view: string) {
   expect(red, `something is drawn in ${view}`).toBeGreaterThan(60);
 }
 
-const filmPages = [
+const otherPages = [
   '/film/recipes',
   '/film/recipes/new',
   '/film/recipes/import',
@@ -37,6 +37,8 @@ const filmPages = [
   '/film/packet',
   '/film/push?stops=2',
   '/film/clock',
+  '/print/convert',
+  '/print/fire?what=strip',
 ];
 const demoRoll = '/logbook/rolls/7c1d4b60-52e8-4f3a-8118-000000000000';
 const demoPrint = '/logbook/prints/7c1d4b60-52e8-4f3a-9000-000000000003';
@@ -54,7 +56,7 @@ for (const size of [
       await leavePrintPage(page);
       for (const path of [
         '/film',
-        ...filmPages,
+        ...otherPages,
         '/print',
         '/print/convert?seconds=12',
         '/logbook',
@@ -286,16 +288,7 @@ test('dark warns, goes black, and comes back only by a hold of two seconds and a
   await expect(page.locator('html')).toHaveAttribute('data-light', 'red');
 });
 
-const views = [
-  '/film',
-  ...filmPages,
-  '/print',
-  '/print/convert',
-  '/logbook',
-  demoRoll,
-  demoPrint,
-  'a run',
-];
+const views = ['/film', ...otherPages, '/print', '/logbook', demoRoll, demoPrint, 'a run'];
 for (const light of ['white', 'red'] as const) {
   for (const view of views) {
     test(`axe finds nothing serious in ${light} light on ${view}`, async ({ page }) => {

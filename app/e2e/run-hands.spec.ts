@@ -48,6 +48,7 @@ test('just before pouring, the temperature of now makes another time', async ({ 
   await page.keyboard.press('Space');
   await page.keyboard.press('t');
   await expect(page.getByText('Just before you pour: developer reads, °C')).toBeVisible();
+  await expect(page.getByRole('textbox')).toBeFocused();
   await page.keyboard.type('40');
   await page.keyboard.press('Enter');
   await expect(page.getByText(/runs from 18 to 24 °C/)).toBeVisible();

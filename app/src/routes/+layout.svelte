@@ -30,7 +30,11 @@
   const keys = provideKeys();
 
   const here = $derived(stages.find(({ href }) => page.url.pathname.startsWith(href)));
-  const wholeWindow = $derived(page.url.pathname.startsWith('/film/run/') && page.status === 200);
+  /** Pages that are read from two metres, or in the dark, have the window to themselves. */
+  const WHOLE = ['/film/run/', '/print/fire'];
+  const wholeWindow = $derived(
+    page.status === 200 && WHOLE.some((path) => page.url.pathname.startsWith(path)),
+  );
   const sinkKind = $derived(
     here?.href === '/film' || page.url.pathname.startsWith('/logbook/rolls') ? 'film' : 'print',
   );

@@ -11,6 +11,12 @@ const CONFIRMING = { lengthSeconds: 0.07, frequencyHz: 1175, everySeconds: 0.16 
 /** Ramps that keep a beep from clicking, s. */
 const RAMP = 0.005;
 
+/** Where on the audio timeline an instant lies; what is put there is heard one output latency later. */
+function timelineAt(context: AudioContext, atMs: number): number {
+  const heard = context.outputLatency || context.baseLatency || 0;
+  return context.currentTime + (atMs - Date.now()) / 1000 - heard;
+}
+
 interface Scheduled {
   readonly atMs: number;
   readonly beeps: readonly OscillatorNode[];
@@ -55,12 +61,21 @@ export class Speaker {
   }
 
   #schedule(context: AudioContext, cue: Cue): void {
-    // What is put on the timeline is heard one output latency later.
-    const heard = context.outputLatency || context.baseLatency || 0;
-    const at = context.currentTime + (cue.atMs - Date.now()) / 1000 - heard;
+    const at = timelineAt(context, cue.atMs);
     const sound = cueSounds.find(({ kind }) => kind === cue.kind);
     const beeps = (sound?.beeps ?? []).map((beep) => this.#beep(context, at, beep));
     this.#scheduled.set(cue.id, { atMs: cue.atMs, beeps });
+  }
+
+  /** Puts beeps on the timeline at instants of their own, outside of any process; the answer takes them off again. */
+  play(sounds: readonly { readonly atMs: number; readonly beeps: readonly Beep[] }[]): () => void {
+    const context = this.#context;
+    if (!context || context.state !== 'running') return () => undefined;
+    const beeps = sounds.flatMap(({ atMs, beeps: each }) => {
+      const at = timelineAt(context, atMs);
+      return each.map((beep) => this.#beep(context, at, beep));
+    });
+    return () => beeps.forEach((beep) => beep.stop());
   }
 
   /** Confirms what was just done, now: one beep, or as many as there are to count in the dark. */

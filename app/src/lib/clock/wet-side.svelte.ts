@@ -131,6 +131,14 @@ export class WetSide {
     this.#speaker.confirm(1);
   }
 
+  /** Sounds outside of any process, such as those of a firing; the answer takes off those that were not heard yet. */
+  play(sounds: Parameters<Speaker['play']>[0]): () => void {
+    const manner = this.#manner?.();
+    if (!manner?.soundOn) return () => undefined;
+    this.#speaker.volume = manner.volume;
+    return this.#speaker.play(sounds);
+  }
+
   /** Something happened now (or a moment ago). Kept here first, then sent. */
   record(rollId: string, event: NewEvent, atMs = Date.now()): ProcessEvent {
     const full = { ...event, id: crypto.randomUUID(), atMs } as ProcessEvent;

@@ -1,4 +1,4 @@
-import { certainties, highlightTones, shadowTones } from '@katachron/core';
+import { certainties, highlightTones, lampSwitches, shadowTones } from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { instantMs, oneOf, orNull, text } from './fields.ts';
 import { agitation } from './agitation.ts';
@@ -94,6 +94,14 @@ export const PrintDraft = Type.Object(
       Type.Object({ soft: settingId, hard: settingId }, { additionalProperties: false }),
     ),
     flash: Type.Optional(typed),
+    /** What switches the lamp, and whether the print is given in the strip's own firings. */
+    lampBy: Type.Optional(
+      oneOf(
+        lampSwitches.map(({ id }) => id),
+        'What switches the lamp',
+      ),
+    ),
+    asFired: Type.Optional(Type.Boolean()),
     /** Prints made before this are no evidence any more. */
     forgetBeforeMs: Type.Optional(instantMs('Forget before')),
     earlier: Type.Array(EarlierStrip, { maxItems: 6 }),

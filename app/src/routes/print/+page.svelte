@@ -17,6 +17,7 @@
   import { useWetSide } from '$lib/clock/wet-side.svelte.ts';
   import type { Print } from '$lib/contract/print.ts';
   import { useDesk } from '$lib/light/desk.svelte.ts';
+  import type { Fired } from '$lib/print/firing-lines.ts';
   import { nextStripDraft, printBody } from '$lib/print/keep.ts';
   import { printView } from '$lib/print/print-view.ts';
   import StopRuler from '$lib/print/StopRuler.svelte';
@@ -58,18 +59,20 @@
   useKeys([
     {
       key: ' ',
-      does: 'the big button: strip into the developer, one more strip, or keep the print',
+      does: 'the big button: fire the strip, one more strip, or keep the print',
       run: bigButton,
     },
     { key: 'h', does: 'place the highlight pick', run: () => place('highlight') },
     { key: 'j', does: 'place the shadow pick', run: () => place('shadow') },
     { key: 'p', does: 'keep the print', run: () => void keepPrint() },
+    { key: 'f', does: 'fire the strip from this screen', run: () => fire('strip') },
+    { key: 'g', does: 'fire the print', run: () => reading && fire('print') },
     { key: 'b', does: 'strip into the developer', run: layIn },
     { key: 'z', does: 'back to the strip before', run: back },
   ]);
 
   function bigButton() {
-    if (!reading) layIn();
+    if (!reading) fire('strip');
     else if (ready) void keepPrint();
     else nextStrip();
   }
@@ -114,6 +117,10 @@
   function startOver() {
     before = [...before, $state.snapshot(draft)];
     Object.assign(draft, { highlight: null, shadow: null, earlier: [], areas: [] });
+  }
+
+  function fire(what: Fired) {
+    void goto(`/print/fire?what=${what}`);
   }
 
   function layIn() {
@@ -356,7 +363,26 @@
         <Button main={!ready} keyHint={ready ? '' : 'Space'} onclick={nextStrip}>
           One more strip
         </Button>
+        <Button keyHint="G" onclick={() => fire('print')}>Fire the print</Button>
       </div>
+      <p class="mt-2 text-[15px] text-soft">
+        The print is given
+        <SlotChoice
+          label="How the print is fired"
+          bind:value={
+            () => (draft.asFired ? 'as-fired' : 'at-once'),
+            (id) => (draft.asFired = id === 'as-fired')
+          }
+          options={[
+            { id: 'at-once', name: 'in one firing', more: 'the lamp’s lag is added to it' },
+            {
+              id: 'as-fired',
+              name: 'in the strip’s own firings',
+              more: 'the lamp glows up as often as it did on a cover-up strip; nothing to correct',
+            },
+          ]}
+        />.
+      </p>
     {/if}
     <p class="mt-4 text-[15px] text-soft">
       The highlight is meant to be
@@ -532,10 +558,11 @@
           ]}
         />.
       </p>
-      <div class="mt-3">
-        <Button main={!reading} keyHint={reading ? 'B' : 'Space'} onclick={layIn}>
-          Strip into the developer
+      <div class="mt-3 flex flex-wrap gap-3">
+        <Button main={!reading} keyHint={reading ? 'F' : 'Space'} onclick={() => fire('strip')}>
+          Fire the strip
         </Button>
+        <Button keyHint="B" onclick={layIn}>Strip into the developer</Button>
       </div>
     {/if}
   </section>

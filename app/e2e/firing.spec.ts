@@ -1,0 +1,100 @@
+import { expect, leavePrintPage, listen, open, prefer, stripRead, test } from './bench.ts';
+
+const LAMP_ON_HZ = 1047;
+const LAMP_OFF_HZ = 392;
+const LATEST_MS = 50;
+/** Two patches of a second each, nothing seen on them yet. */
+const shortStrip = {
+  ...stripRead,
+  first: '1',
+  step: '1',
+  patches: '2',
+  lag: '0',
+  earlier: [],
+  highlight: null,
+  shadow: null,
+};
+
+test('a strip is fired by Space in red: list, count-in, light, next patch, developer', async ({
+  page,
+}) => {
+  await prefer(page, { light: 'red' });
+  await leavePrintPage(page, shortStrip);
+  const beeps = await listen(page);
+  await open(page, '/print');
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { name: 'Before the light' })).toBeVisible();
+  await expect(page.getByText('Focus lamp off')).toBeVisible();
+  await expect(page.getByText('Paper box shut')).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('hands')).toHaveText('Nothing covered, 1.0 s');
+  await expect(page.getByText('Then: Card over one patch, 1.0 s.')).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('hands')).toHaveText('Light in …');
+  await expect(page.getByTestId('lamp')).toContainText('Lamp on');
+  await expect(page.getByTestId('hands')).toHaveText('Card over one patch, 1.0 s');
+  await expect(page.getByTestId('lamp')).toContainText('Lamp off');
+  const heard = await beeps();
+  const on = heard.find(({ frequencyHz }) => frequencyHz === LAMP_ON_HZ)!;
+  const off = heard.find(({ frequencyHz }) => frequencyHz === LAMP_OFF_HZ)!;
+  expect(Math.abs(off.heardMs - on.heardMs - 1000)).toBeLessThan(LATEST_MS);
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('hands')).toHaveText('All given. Into the developer.', {
+    timeout: 10_000,
+  });
+  await page.keyboard.press('Space');
+  await expect(
+    page.getByRole('contentinfo', { name: 'The sink' }).getByRole('button', { name: /^strip 1/ }),
+  ).toHaveAccessibleName(/(1:00|0:5\d) left/);
+});
+
+test('the lamp goes out on X, and only what is lacking is given again', async ({ page }) => {
+  await leavePrintPage(page, { ...shortStrip, first: '20' });
+  await open(page, '/print/fire?what=strip');
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('lamp')).toContainText('Lamp on', { timeout: 10_000 });
+  await page.waitForTimeout(600);
+  await page.keyboard.press('x');
+  await expect(page.getByTestId('lamp')).toContainText('Lamp off');
+  await expect(page.getByTestId('clock')).toHaveText(/^1[89]\.\d$/);
+  await expect(page.getByRole('alert').filter({ hasText: 'Stopped early' })).toBeVisible();
+});
+
+test('by hand and metronome the seconds are beaten; by a timer of its own they are not', async ({
+  page,
+}) => {
+  const beeps = await listen(page);
+  const beats = async () => (await beeps()).filter(({ frequencyHz }) => frequencyHz === 784).length;
+  await leavePrintPage(page, { ...shortStrip, first: '3', lampBy: 'metronome' });
+  await open(page, '/print/fire?what=strip');
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Space');
+  await expect.poll(beats).toBe(2);
+  await page.keyboard.press('x');
+  await page.getByRole('button', { name: /^What switches the lamp/ }).click();
+  await page.getByRole('radio', { name: /a timer of its own/ }).click();
+  await expect(page.getByText('Start your timer on the long beep')).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('hands')).toHaveText('Light in …');
+  expect(await beats()).toBe(2);
+});
+
+test('the print is fired with its burns, at once or in the strip’s own firings', async ({
+  page,
+}) => {
+  await leavePrintPage(page, { ...stripRead, areas: [{ name: 'roof', stops: '+1' }] });
+  await open(page, '/print');
+  await page.keyboard.press('g');
+  await expect(page.getByRole('heading', { name: 'Before the light' })).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('count')).toHaveText('1 of 2');
+  await expect(page.getByText(/Then: Burn roof, card with a hole moving/)).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: /^How the print is fired/ }).click();
+  await page.getByRole('radio', { name: /in the strip’s own firings/ }).click();
+  await page.getByRole('button', { name: /Fire the print/ }).click();
+  await page.getByRole('button', { name: /All looked over/ }).click();
+  await expect(page.getByTestId('hands')).toHaveText(/^Whole sheet, 5\.\d s$/);
+  await expect(page.getByTestId('count')).toHaveText('1 of 6');
+});

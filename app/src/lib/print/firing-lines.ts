@@ -1,0 +1,80 @@
+import { burnOrDodge, repeatAsFired, type Lamp } from '@katachron/core';
+import type { PrintDraft } from '../contract/drafts.ts';
+import { attempt } from '../words/attempt.ts';
+import { enlargerSeconds } from '../words/duration.ts';
+import type { PrintView } from './print-view.ts';
+
+/** What can be fired from the page: its strip, or the print that the strips led to. */
+export type Fired = 'strip' | 'print';
+
+/** One switching-on of the lamp, as it stands on the screen. */
+export interface FiringLine {
+  /** What the hands do before it. */
+  readonly hands: string;
+  readonly dialSeconds: number;
+  readonly dial: string;
+  /** The setting that has to be in, where it is another than before. */
+  readonly filter: string;
+}
+
+/** Rounded as the timer can. */
+function line(hands: string, seconds: number, timerStep: number, filter: string): FiringLine {
+  const dial = enlargerSeconds(seconds, timerStep);
+  return { hands, dialSeconds: Number(dial), dial, filter };
+}
+
+/** The base, in one firing or in those of the strip. */
+function baseDials(draft: PrintDraft, view: PrintView, lamp: Lamp): readonly number[] {
+  const { reading, strip } = view;
+  if (!reading) return [];
+  const whole = [reading.seconds + lamp.lagSeconds];
+  if (!draft.asFired || !strip || draft.method !== 'cover-up') return whole;
+  return attempt(() => repeatAsFired(strip.firings, reading.seconds, lamp)).value ?? whole;
+}
+
+/** Everything that the lamp has to do, in its order. */
+export function firingLines(draft: PrintDraft, view: PrintView, what: Fired): FiringLine[] {
+  const { timerStep, lagSeconds, reading } = view;
+  const noun = (name: string) => `${view.set.noun} ${name}`;
+  if (what === 'strip') {
+    const filter = noun(view.setting.name);
+    return view.firings.map(({ hands, dialSeconds, dial }) => ({
+      hands,
+      dialSeconds,
+      dial,
+      filter,
+    }));
+  }
+  if (!reading) return [];
+  const filter = noun(reading.setting.name);
+  const dials = baseDials(draft, view, { lagSeconds, timerStepSeconds: timerStep });
+  const areas = draft.areas.flatMap(({ name }, index) => {
+    const stops = view.areas[index]?.stops;
+    return stops === undefined || stops === 0 ? [] : [{ name: name.trim() || 'the area', stops }];
+  });
+  const held = areas
+    .filter(({ stops }) => stops < 0)
+    .map(
+      ({ name, stops }) =>
+        `hold back ${name} for ${enlargerSeconds(burnOrDodge(reading.seconds, stops), timerStep)} s`,
+    );
+  const base = ['Whole sheet', ...held].join('; ');
+  return [
+    ...dials.map((seconds, index) =>
+      line(index === 0 ? base : 'Whole sheet again', seconds, timerStep, filter),
+    ),
+    ...areas
+      .filter(({ stops }) => stops > 0)
+      .map(({ name, stops }) =>
+        line(
+          `Burn ${name}, card with a hole moving`,
+          burnOrDodge(reading.seconds, stops) + lagSeconds,
+          timerStep,
+          filter,
+        ),
+      ),
+  ];
+}
+
+/** "Card over three patches, 2.3 s": a firing as something to do in the dark. */
+export const firingSentence = ({ hands, dial }: FiringLine) => `${hands}, ${dial} s`;

@@ -1,0 +1,215 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { beforeFiring, lampSwitches } from '@katachron/core';
+  import { onMount } from 'svelte';
+  import { useWetSide } from '$lib/clock/wet-side.svelte.ts';
+  import { SimulatedLampTimer } from '$lib/devices/simulated-lamp-timer.ts';
+  import LightSwitch from '$lib/light/LightSwitch.svelte';
+  import { useDesk } from '$lib/light/desk.svelte.ts';
+  import { FiringClock } from '$lib/print/firing.svelte.ts';
+  import { firingLines, firingSentence } from '$lib/print/firing-lines.ts';
+  import { printView } from '$lib/print/print-view.ts';
+  import Button from '$lib/ui/Button.svelte';
+  import { cookieNames } from '$lib/ui/cookie.ts';
+  import { draftOf } from '$lib/ui/draft.svelte.ts';
+  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import SlotChoice from '$lib/ui/SlotChoice.svelte';
+  import { enlargerSeconds } from '$lib/words/duration.ts';
+
+  const { data } = $props();
+  const desk = useDesk();
+  const wetSide = useWetSide();
+  // The draft is this page's own from here on.
+  // svelte-ignore state_referenced_locally
+  const draft = draftOf(cookieNames.print, data.draft).value;
+  const view = $derived(printView(draft, data.evidence));
+  const lines = $derived(firingLines(draft, view, data.what));
+  const by = $derived(draft.lampBy ?? 'screen');
+  const name = $derived(data.what === 'print' ? 'print' : `strip ${draft.earlier.length + 1}`);
+
+  let looked = $state(false);
+  let at = $state(0);
+  /** What a firing that was stopped still lacks, s. */
+  let lacking = $state<number>();
+  let lit = $state(false);
+  const clock = new FiringClock(wetSide, new SimulatedLampTimer((on) => (lit = on)));
+  const line = $derived(lines[at]);
+  const done = $derived(at >= lines.length && lines.length > 0);
+  const seconds = $derived(lacking ?? line?.dialSeconds ?? 0);
+  const filterChanges = $derived(at === 0 || lines[at - 1]?.filter !== line?.filter);
+  const silent = $derived(!desk.preferences.soundOn || wetSide.soundAsleep);
+
+  // The firing that was given makes way for the next one.
+  $effect(() => {
+    if (clock.state !== 'given') return;
+    clock.reset();
+    lacking = undefined;
+    at += 1;
+  });
+  onMount(() => () => clock.stop());
+
+  useKeys([
+    {
+      key: ' ',
+      does: 'the big button: looked over, fire, strip into the developer',
+      run: bigButton,
+      always: true,
+    },
+    { key: 'x', does: 'lamp out', run: lampOut },
+    { key: 'z', does: 'the firing before once more', run: backOne },
+    { key: 'Escape', does: 'back to the print', run: leave },
+  ]);
+
+  const sentence = (words: string) => `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}`;
+
+  function bigButton() {
+    if (lines.length === 0) leave();
+    else if (!looked) looked = true;
+    else if (done) intoDeveloper();
+    else if (line) clock.begin(seconds, by);
+  }
+
+  function lampOut() {
+    if (clock.state === 'counting' || clock.state === 'lit') lacking = clock.stop();
+  }
+
+  function backOne() {
+    if (clock.state !== 'ready') return;
+    at = Math.max(0, at - 1);
+    lacking = undefined;
+  }
+
+  function intoDeveloper() {
+    wetSide.layIn(name);
+    void goto('/print');
+  }
+
+  function leave() {
+    clock.stop();
+    void goto('/print');
+  }
+</script>
+
+<svelte:head><title>Firing the {name} · Katachron</title></svelte:head>
+
+<main
+  class="flex min-h-dvh flex-col gap-y-4 px-[18px] pb-3 pt-4 md:px-10 md:py-6"
+  aria-label="Firing the {name}"
+>
+  <header class="flex flex-wrap items-center justify-between gap-x-6">
+    <h1 class="text-[32px] font-[600] leading-none md:text-[40px]">
+      {sentence(name)}
+    </h1>
+    <p class="text-2xl text-soft" data-testid="count">
+      {#if lines.length > 0}{Math.min(at + 1, lines.length)} of {lines.length}{/if}
+    </p>
+    <LightSwitch />
+  </header>
+
+  <div class="flex flex-1 flex-col justify-center">
+    {#if lines.length === 0}
+      <p class="text-[34px] font-[600]">
+        {data.what === 'print'
+          ? 'There is no time for a print yet: read a strip first.'
+          : 'There is nothing to fire yet: put the strip right first.'}
+      </p>
+    {:else if !looked}
+      <h2 class="text-[40px] font-[600] leading-tight md:text-[60px]">Before the light</h2>
+      <ul
+        class="mt-4 grid grid-cols-1 gap-x-12 text-[26px] leading-relaxed md:grid-cols-2 md:text-[34px]"
+      >
+        {#each beforeFiring as { id, name: thing } (id)}
+          <li>
+            {#if id === 'filter'}{sentence(line?.filter ?? 'filter')} in{:else}{thing}{/if}
+          </li>
+        {/each}
+        {#if desk.light === 'white'}
+          <li class="text-caution">This screen is white: R turns it red</li>
+        {/if}
+      </ul>
+    {:else if done}
+      <p class="text-[44px] font-[600] leading-[1.05] md:text-[72px]" data-testid="hands">
+        All given. Into the developer.
+      </p>
+      <p class="mt-3 text-2xl text-soft">
+        Slide it in in one go, face down, then turn it over; dry your hands before the box is opened
+        again.
+      </p>
+    {:else if line}
+      <div class="flex flex-col gap-x-10 gap-y-4 md:flex-row md:items-center">
+        <p
+          class="numeral-narrow shrink-0 text-[clamp(130px,44vw,200px)] md:text-[min(28vw,54vh)]"
+          role="timer"
+          aria-live="off"
+          data-testid="clock"
+        >
+          {#if clock.state === 'counting'}{clock.beatsLeft}{:else if clock.state === 'lit'}{clock.secondsLeft.toFixed(
+              1,
+            )}{:else}{enlargerSeconds(seconds, view.timerStep)}{/if}
+        </p>
+        <div class="min-w-0">
+          <p
+            class="text-balance text-[38px] font-[600] leading-[1.05] md:text-[clamp(44px,5vw,72px)]"
+            data-testid="hands"
+          >
+            {clock.state === 'counting'
+              ? 'Light in …'
+              : clock.state === 'lit'
+                ? line.hands
+                : firingSentence(
+                    lacking === undefined
+                      ? line
+                      : { ...line, dial: `the last ${enlargerSeconds(lacking, view.timerStep)}` },
+                  )}
+          </p>
+          <p class="mt-3 text-2xl text-soft">
+            {sentence(line.filter)}{filterChanges && at > 0 ? ': change it now' : ''}.
+            {#if by === 'screen'}<span data-testid="lamp"
+                >{lit ? 'Lamp on' : 'Lamp off'} (simulated lamp timer)</span
+              >{:else if by === 'own-timer'}Start your timer on the long beep.{:else}Long beep:
+              light. Then a beat each second; two low beeps: dark.{/if}
+          </p>
+          {#if lines[at + 1]}
+            <p class="mt-3 text-2xl text-soft">Then: {firingSentence(lines[at + 1]!)}.</p>
+          {/if}
+          {#if lacking !== undefined}
+            <p class="mt-3 text-2xl text-caution" role="alert">
+              Stopped early. The rest is a firing of its own and loses the lamp’s lag once more.
+            </p>
+          {/if}
+          {#if silent}
+            <p class="mt-3 text-2xl text-caution" role="alert">
+              {desk.preferences.soundOn
+                ? 'No sound until you touch.'
+                : 'Sound is off: the count is on the screen only.'}
+            </p>
+          {/if}
+        </div>
+      </div>
+    {/if}
+  </div>
+
+  <div class="flex flex-wrap items-center gap-4">
+    <Button main large keyHint="Space" onclick={bigButton}>
+      {#if lines.length === 0}Back to the print{:else if !looked}All looked over{:else if done}Into
+        the developer{:else if clock.state === 'ready'}Fire{:else}Firing{/if}
+    </Button>
+    {#if clock.state === 'counting' || clock.state === 'lit'}
+      <Button large keyHint="X" onclick={lampOut}>Lamp out</Button>
+    {:else}
+      {#if looked && at > 0}<Button large keyHint="Z" onclick={backOne}>One back</Button>{/if}
+      <Button large keyHint="Esc" onclick={leave}>Leave it</Button>
+      <p class="text-soft">
+        The lamp is switched by
+        <SlotChoice
+          label="What switches the lamp"
+          bind:value={() => by, (id) => (draft.lampBy = id)}
+          options={lampSwitches}
+        />
+      </p>
+    {/if}
+  </div>
+  <p class="text-[15px] text-soft">
+    Mains and wet hands do not go together: dry them before you touch a lamp, a timer or a plug.
+  </p>
+</main>
