@@ -39,6 +39,9 @@ const otherPages = [
   '/film/clock',
   '/print/convert',
   '/print/fire?what=strip',
+  '/print/setup',
+  '/print/setup/enlargers/new',
+  '/print/setup/papers/new',
 ];
 const demoRoll = '/logbook/rolls/7c1d4b60-52e8-4f3a-8118-000000000000';
 const demoPrint = '/logbook/prints/7c1d4b60-52e8-4f3a-9000-000000000003';

@@ -140,6 +140,22 @@ test('a strip in the trays has its clock, moves on, and can be put back', async 
   await expect(tray('Developer')).toContainText('strip 1');
 });
 
+test('a strip is fixed just enough to be looked at, then goes on or goes away', async ({
+  page,
+}) => {
+  await open(page, '/print');
+  await page.keyboard.press('b');
+  const sink = page.getByRole('contentinfo', { name: 'The sink' });
+  const strip = sink.getByRole('button', { name: /^strip 1/ });
+  await strip.click();
+  await strip.click();
+  await expect(strip).toHaveAccessibleName(/0:(15|14) left/);
+  await expect(sink.getByText('fixed enough to look')).toBeVisible({ timeout: 20_000 });
+  await expect(sink.getByText(/Paper box shut, then white light/)).toBeVisible();
+  await sink.getByRole('button', { name: 'throw away' }).click();
+  await expect(strip).toHaveCount(0);
+});
+
 test('a drag on the ruler keeps up with the screen', async ({ page }) => {
   await leavePrintPage(page);
   await open(page, '/print');

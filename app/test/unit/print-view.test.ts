@@ -4,6 +4,7 @@ import { FilmDraft, PrintDraft } from '../../src/lib/contract/drafts.ts';
 import { Preferences, defaultPreferences } from '../../src/lib/contract/preferences.ts';
 import { PrintBody, type Print } from '../../src/lib/contract/print.ts';
 import { nextStripDraft, printBody } from '../../src/lib/print/keep.ts';
+import { emptyBench } from '../../src/lib/print/setup-now.ts';
 import { printView } from '../../src/lib/print/print-view.ts';
 import { firedPatches } from '../../src/lib/print/session.ts';
 import { rulerFor } from '../../src/lib/print/ruler.ts';
@@ -206,20 +207,27 @@ describe('all strips of a session together', () => {
   ]).flat();
 
   it('what earlier prints on this paper taught makes surer, is shown, and can be forgotten', () => {
-    const taught = printView(draft, ten);
+    const taught = printView(draft, { ...emptyBench, evidence: ten });
     expect(taught.learned).toMatch(/^Learned from 20 prints in this set-up: .+ stop, .+ \d+ R\.$/);
     expect(taught.reading!.withinStops).toBeLessThan(first.reading!.withinStops);
-    const forgotten = printView({ ...draft, forgetBeforeMs: 5000 }, ten);
+    const forgotten = printView(
+      { ...draft, forgetBeforeMs: 5000 },
+      { ...emptyBench, evidence: ten },
+    );
     expect(forgotten.learned).toBeUndefined();
     expect(forgotten.reading!.withinStops).toBe(first.reading!.withinStops);
   });
 
   it('prints on another paper, at another enlarger or with other filters teach nothing here', () => {
     for (const change of [{ paper: 'Other' }, { enlarger: 'the low one' }, { paper: '' }]) {
-      expect(printView({ ...draft, ...change }, ten).learned).toBeUndefined();
+      expect(
+        printView({ ...draft, ...change }, { ...emptyBench, evidence: ten }).learned,
+      ).toBeUndefined();
     }
     const grades = { contrastSetId: 'grades', settingId: '2' } as const;
-    expect(printView({ ...draft, ...grades }, ten).learned).toBeUndefined();
+    expect(
+      printView({ ...draft, ...grades }, { ...emptyBench, evidence: ten }).learned,
+    ).toBeUndefined();
   });
 
   it('a cover-up strip is in as many firings as a patch had, separate patches in one', () => {

@@ -42,6 +42,8 @@ export interface FiredPatch {
   readonly dialSeconds: number;
   /** In how many firings. */
   readonly firings: number;
+  /** What a second of then is worth in the set-up of now, where that was changed since; 1 unless said. */
+  readonly worth?: number;
 }
 
 /** A look at a strip: which patch, or place between two, is right for a place of the picture. */
@@ -199,8 +201,8 @@ function needAt(
 }
 
 /** Light of a patch at a lag, never less than a sliver, s. */
-const lightOf = ({ dialSeconds, firings }: FiredPatch, lag: number) =>
-  Math.max(dialSeconds - firings * lag, dialSeconds / 50);
+const lightOf = ({ dialSeconds, firings, worth = 1 }: FiredPatch, lag: number) =>
+  worth * Math.max(dialSeconds - firings * lag, dialSeconds / 50);
 
 /** What a fractional place on a strip got: even in stops between neighbours. */
 function patchAt(patches: readonly FiredPatch[], position: number): FiredPatch {
@@ -211,6 +213,7 @@ function patchAt(patches: readonly FiredPatch[], position: number): FiredPatch {
   return {
     dialSeconds: a.dialSeconds * (b.dialSeconds / a.dialSeconds) ** share,
     firings: a.firings + (b.firings - a.firings) * share,
+    ...(a.worth !== undefined && { worth: a.worth }),
   };
 }
 
@@ -254,7 +257,7 @@ function boundsOf(
   const lag = state.mean[LAG]!;
   const picked = patchAt(patches, position);
   // The lag is known only roughly: a second more of it is so many stops less of light.
-  const perLag = picked.firings / (lightOf(picked, lag) * LN2);
+  const perLag = (picked.firings * (picked.worth ?? 1)) / (lightOf(picked, lag) * LN2);
   weights.set(LAG, perLag);
   const bound = (at: number) =>
     Math.log2(lightOf(patchAt(patches, at), lag)) - offset + perLag * lag;

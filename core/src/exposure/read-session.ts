@@ -17,6 +17,8 @@ export interface SessionStrip {
   readonly patches: readonly FiredPatch[];
   readonly highlight?: number;
   readonly shadow?: number;
+  /** Where the set-up was changed since: how far the conversion may be out, one standard deviation, stops. */
+  readonly doubtStops?: number;
 }
 
 /** Two strips that cannot both be right. */
@@ -45,8 +47,11 @@ function looksAt({ settingId, patches, highlight, shadow }: SessionStrip): Look[
   return [...look('highlight', highlight), ...look('shadow', shadow)];
 }
 
+/** The eye's error, and that of a conversion where there was one. */
+const errorOf = ({ doubtStops = 0 }: SessionStrip) => Math.hypot(EYE_STOPS, doubtStops);
+
 const see = (belief: PrintBelief, strip: SessionStrip) =>
-  looksAt(strip).reduce((seen, look) => seePick(seen, look, EYE_STOPS), belief);
+  looksAt(strip).reduce((seen, look) => seePick(seen, look, errorOf(strip)), belief);
 
 /**
  * Reads all strips of a session together. A strip that contradicts those before it is said so and never averaged in: then the
@@ -74,7 +79,7 @@ export function readSession(
     const odd =
       index > 0
         ? looksAt(strip)
-            .map((look) => ({ place: look.place, ...surprise(before, look, EYE_STOPS) }))
+            .map((look) => ({ place: look.place, ...surprise(before, look, errorOf(strip)) }))
             .find(
               ({ stops, deviations }) =>
                 deviations > CONTRADICTS && Math.abs(stops) > LEAST_CONTRADICTION,

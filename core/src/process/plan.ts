@@ -113,18 +113,43 @@ export function filmPlan(choices: FilmPlanChoices): ProcessPlan {
 /** How long a sheet drips before the next tray, s; drain time counts in. */
 const SHEET_DRAIN_SECONDS = 10;
 
+/** What a sheet is coated on: fibre takes longer in every bath. */
+export type PaperBase = 'resin-coated' | 'fibre';
+
+/** What lies in the trays: a strip or a test piece that is looked at early, or a print that goes all the way. */
+export type SheetKind = 'strip' | 'print';
+
+/** Tray times where they are not a step's usual ones, s. */
+const sheetSeconds: Record<PaperBase, Partial<Record<StepKindId, number>>> = {
+  'resin-coated': {},
+  fibre: {
+    'print-developer': 120,
+    'print-stop': 30,
+    'print-short-fix': 45,
+    'print-fix': 120,
+    'print-wash': 3600,
+  },
+};
+
 /**
- * The plan for a sheet of resin-coated paper in trays.
- * @returns developer, stop, fix and wash with their usual times
- * @source usual tray times for resin-coated paper
+ * The plan for a sheet of paper in trays. A strip has a short fix, just long enough to look at it in white light; whoever
+ * keeps it goes on with the whole fix.
+ * @param kind a strip, or a print
+ * @param base of the paper
+ * @returns developer, stop, the short fix of a strip, fix and wash with their usual times in s
+ * @source usual tray times; 15 s in rapid fixer are enough to look at resin-coated paper, 30 to 60 s at fibre
  * @example
- * sheetPlan().steps.map((step) => step.seconds) // = [60, 15, 60, 300]
+ * sheetPlan("strip", "resin-coated").steps.map((step) => step.seconds) // = [60, 15, 15, 60, 300]
  */
-export function sheetPlan(): ProcessPlan {
+export function sheetPlan(
+  kind: SheetKind = 'print',
+  base: PaperBase = 'resin-coated',
+): ProcessPlan {
+  const kinds = printStepKinds.filter(({ id }) => kind === 'strip' || id !== 'print-short-fix');
   return {
-    steps: printStepKinds.map(({ id }) => {
-      const { usualSeconds: seconds, agitation } = stepKind(id);
-      return { id, kind: id, seconds, agitation };
+    steps: kinds.map(({ id }) => {
+      const { usualSeconds, agitation } = stepKind(id);
+      return { id, kind: id, seconds: sheetSeconds[base][id] ?? usualSeconds, agitation };
     }),
     drainSeconds: SHEET_DRAIN_SECONDS,
     clockStart: 'pouring-begins',

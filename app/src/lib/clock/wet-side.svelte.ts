@@ -164,6 +164,11 @@ export class WetSide {
     this.#setSheets([...this.sheets, { id: crypto.randomUUID(), name, plan, events: [event] }]);
   }
 
+  /** Into the bin with it: it was only to be looked at. */
+  throwAway(sheet: Sheet): void {
+    this.#setSheets(this.sheets.filter(({ id }) => id !== sheet.id));
+  }
+
   /** Moves a sheet on to its next tray, or takes it out of the last one. */
   moveOn(sheet: Sheet): void {
     const { next } = processMoment(sheet.plan, sheet.events, Date.now());

@@ -49,6 +49,21 @@ export const FilmDraft = Type.Object(
 );
 export type FilmDraft = Static<typeof FilmDraft>;
 
+/** The set-up in which a strip was made. */
+const lengthMm = Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 100_000 }));
+const SetupThen = Type.Object(
+  {
+    head: text('The head height', 40),
+    paper: text('The paper', 80),
+    negativeLength: lengthMm,
+    printLength: lengthMm,
+    aperture: lengthMm,
+    distance: lengthMm,
+    paperSpeed: lengthMm,
+  },
+  { additionalProperties: false },
+);
+
 /** A strip made earlier in this print session. */
 const EarlierStrip = Type.Object(
   {
@@ -57,6 +72,7 @@ const EarlierStrip = Type.Object(
     lamp: Lamp,
     highlight: orNull<Pick>(Pick),
     shadow: orNull<Pick>(Pick),
+    setup: Type.Optional(SetupThen),
   },
   { additionalProperties: false },
 );
@@ -72,6 +88,12 @@ export const PrintDraft = Type.Object(
     lens: text('The lens and aperture', 80),
     head: text('The head height', 40),
     paper: text('The paper', 80),
+    developer: Type.Optional(text('The developer', 80)),
+    /** A length on the negative and the same on the paper, mm; f-number; distance of a bare lamp, cm. */
+    negativeLength: Type.Optional(typed),
+    printLength: Type.Optional(typed),
+    aperture: Type.Optional(typed),
+    distance: Type.Optional(typed),
     contrastSetId,
     settingId,
     lag: typed,

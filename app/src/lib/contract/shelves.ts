@@ -1,6 +1,9 @@
 import type { TSchema } from 'typebox';
 import { Bath, BathBody, bathExample } from './bath.ts';
+import { Enlarger, EnlargerBody, enlargerExample } from './enlarger.ts';
+import { Finding, FindingBody, findingExample } from './finding.ts';
 import { Holder, HolderBody, holderExample } from './holder.ts';
+import { PaperBody, PaperThing, paperExample } from './paper.ts';
 import { Procedure, ProcedureBody, procedureExample } from './procedure.ts';
 import { Tank, TankBody, tankExample } from './tank.ts';
 
@@ -19,6 +22,9 @@ export const shelves = {
   holders: { one: 'holder', body: HolderBody, kept: Holder, example: holderExample },
   baths: { one: 'bath', body: BathBody, kept: Bath, example: bathExample },
   procedures: { one: 'procedure', body: ProcedureBody, kept: Procedure, example: procedureExample },
+  enlargers: { one: 'enlarger', body: EnlargerBody, kept: Enlarger, example: enlargerExample },
+  papers: { one: 'paper', body: PaperBody, kept: PaperThing, example: paperExample },
+  findings: { one: 'finding', body: FindingBody, kept: Finding, example: findingExample },
 } as const satisfies Record<string, Shelf>;
 
 export type ShelfName = keyof typeof shelves;
@@ -30,4 +36,7 @@ export interface ShelfBodies {
   holders: HolderBody;
   baths: BathBody;
   procedures: ProcedureBody;
+  enlargers: EnlargerBody;
+  papers: PaperBody;
+  findings: FindingBody;
 }

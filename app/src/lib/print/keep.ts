@@ -1,9 +1,16 @@
-import { planStrip, type Lamp, type StripChoices } from '@katachron/core';
+import {
+  checkStrip,
+  planStrip,
+  type Lamp,
+  type LightSetup,
+  type StripChoices,
+} from '@katachron/core';
 import type { PrintDraft } from '../contract/drafts.ts';
 import type { PrintBody } from '../contract/print.ts';
 import type { Pick } from '../contract/strip.ts';
 import { plainStops } from '../words/fraction.ts';
-import type { PrintView } from './print-view.ts';
+import { printView, type PrintView } from './print-view.ts';
+import { lensWords, type Bench } from './setup-now.ts';
 
 export interface StripSeen {
   readonly settingId: string;
@@ -12,6 +19,8 @@ export interface StripSeen {
   readonly lamp: Lamp;
   readonly highlight: Pick | null;
   readonly shadow: Pick | null;
+  /** Where it was made, which may have been changed since. */
+  readonly setup?: LightSetup;
 }
 
 /** The strip on the page, with its picks. */
@@ -24,6 +33,7 @@ function stripSeen(draft: PrintDraft, view: PrintView, choices: StripChoices): S
       ? { position: view.highlight.position, tone: draft.highlightTone }
       : null,
     shadow: view.shadow ? { position: view.shadow.position, tone: draft.shadowTone } : null,
+    setup: view.now.setup,
   };
 }
 
@@ -43,7 +53,7 @@ export function printBody(
     setup: {
       negative: draft.negative.trim(),
       enlarger: draft.enlarger.trim(),
-      lens: draft.lens.trim(),
+      lens: lensWords(draft),
       head: draft.head.trim(),
       paper: draft.paper.trim(),
       contrastSetId: draft.contrastSetId,
@@ -53,7 +63,7 @@ export function printBody(
     seconds: reading.seconds,
     range: reading.setting.range,
     withinStops: reading.withinStops,
-    strips: seen.map(({ lamp: own, ...strip }) => ({
+    strips: seen.map(({ lamp: own, setup: _setup, ...strip }) => ({
       ...strip,
       choices: { ...strip.choices },
       patchSeconds: planStrip(strip.choices, own).patches.map((patch) => patch.givenSeconds),
@@ -84,5 +94,41 @@ export function nextStripDraft(draft: PrintDraft, view: PrintView): Partial<Prin
     patches: String(patches),
     highlight: null,
     shadow: null,
+  };
+}
+
+/** The part of the page that is the set-up. */
+export type SetupChoice = Partial<
+  Omit<PrintDraft, 'earlier' | 'areas' | 'highlight' | 'shadow' | 'first' | 'step' | 'patches'>
+>;
+
+/**
+ * What the page becomes when the set-up is changed: a strip that was read keeps the set-up it was made in and counts on,
+ * converted; three patches check the conversion. Nothing else moves while nothing was found yet.
+ */
+export function changedSetup(
+  draft: PrintDraft,
+  view: PrintView,
+  change: SetupChoice,
+  bench: Bench,
+): Partial<PrintDraft> {
+  const { reading, choices } = view;
+  const earlier =
+    reading && choices
+      ? [...draft.earlier, stripSeen(draft, view, choices)].slice(-MOST_EARLIER)
+      : draft.earlier;
+  const moved: PrintDraft = { ...draft, ...change, earlier, highlight: null, shadow: null };
+  const after = printView(moved, bench);
+  if (earlier.length === 0 || after.conversions.length === 0) return change;
+  const aside = { ...change, earlier, highlight: null, shadow: null };
+  if (!after.soFar) return aside;
+  const { firstSeconds, stepStops, patches } = checkStrip(after.soFar.seconds);
+  return {
+    ...aside,
+    settingId: after.soFar.setting.id,
+    kind: 'stops',
+    first: String(Number(firstSeconds.toFixed(2))),
+    step: plainStops(stepStops),
+    patches: String(patches),
   };
 }

@@ -1,7 +1,5 @@
 import {
   STOP_IN_LOG,
-  contrastSet,
-  defaultPaper,
   patchesInWords,
   planStrip,
   readPick,
@@ -21,17 +19,20 @@ import {
   type StripReading,
 } from '@katachron/core';
 import type { PrintDraft } from '../contract/drafts.ts';
-import type { Print } from '../contract/print.ts';
 import { areaSeconds } from '../words/area.ts';
 import { attempt } from '../words/attempt.ts';
 import { parseDecimal } from '../words/decimal.ts';
 import { enlargerSeconds } from '../words/duration.ts';
 import { signedStops } from '../words/fraction.ts';
 import { contrastFigures, printReason, sessionWords, stripAdvice } from '../words/print-reason.ts';
+import { conversionSentences } from '../words/setup-change.ts';
 import { stepWanted } from '../words/strip-step.ts';
+import { paperFacts, type PaperFacts } from './paper-facts.ts';
+import { curvePlot, type CurvePlot } from './curve-plot.ts';
 import { rulerFor, type Ruler } from './ruler.ts';
 import { flashView, splitView, type FlashView, type SplitView } from './split-view.ts';
-import { certaintyOf, sessionOf, type Session } from './session.ts';
+import { certaintyOf, convertedStrips, sessionOf, type Session } from './session.ts';
+import { emptyBench, setupNow, type Bench, type SetupNow } from './setup-now.ts';
 
 /** A tone as a patch shows it, for the place that is looked at. */
 export interface PatchTone {
@@ -54,8 +55,25 @@ export interface PrintReading extends StripReading {
   readonly withinRange: number;
 }
 
+/** What earlier strips say while nothing was picked on the one on the page. */
+export interface SoFar {
+  readonly setting: ContrastSetting;
+  readonly seconds: number;
+  readonly dial: string;
+  readonly withinStops: number;
+}
+
 /** Everything the print page shows, from what was typed. */
 export interface PrintView {
+  readonly now: SetupNow;
+  readonly on: PaperFacts;
+  /** What changes of the set-up did to the strips before, a sentence each. */
+  readonly conversions: readonly string[];
+  readonly soFar?: SoFar;
+  /** The paper's curve at the answer, with the negative laid on it. */
+  readonly plot?: CurvePlot;
+  /** What the timer cannot do, in a sentence. */
+  readonly tooLong?: string;
   readonly set: ContrastSet;
   readonly setting: ContrastSetting;
   readonly timerStep: number;
@@ -101,8 +119,10 @@ const fieldOf: Record<string, keyof PrintView['troubles']> = {
 };
 
 /** Works the print page out: the same answer for the same draft. */
-export function printView(draft: PrintDraft, evidence: readonly Print[] = []): PrintView {
-  const set = contrastSet(draft.contrastSetId);
+export function printView(draft: PrintDraft, bench: Bench = emptyBench): PrintView {
+  const on = paperFacts(draft.paper, draft.contrastSetId, bench.papers);
+  const { set } = on;
+  const now = setupNow(draft, bench);
   const setting = attempt(() => settingOf(set, draft.settingId)).value ?? set.settings[0]!;
   const kind = stripKinds.find(({ id }) => id === draft.kind)!;
   const typed = {
@@ -146,7 +166,11 @@ export function printView(draft: PrintDraft, evidence: readonly Print[] = []): P
       trouble === undefined ? [] : [[field, trouble]],
     ),
   );
-  const base = { set, setting, timerStep, lagSeconds, ...(choices && { choices }) };
+  const conversions = conversionSentences(convertedStrips(draft.earlier, now.setup));
+  const base = {
+    ...{ now, on, conversions, set, setting, timerStep, lagSeconds },
+    ...(choices && { choices }),
+  };
   if (!choices || typed.lag.trouble || typed.timerStep.trouble) {
     return {
       ...base,
@@ -186,26 +210,51 @@ export function printView(draft: PrintDraft, evidence: readonly Print[] = []): P
     })),
     ruler: rulerFor(seconds),
     troubles,
-    ...readingOf(draft, set, setting, seconds, choices, lamp, evidence),
+    ...tooLong(strip, now),
+    ...readingOf({ draft, on, now, setting, seconds, choices, lamp, bench }),
   };
 }
 
+/** A timer has a longest time; a wider aperture keeps within it. */
+function tooLong(strip: Strip, { enlarger }: SetupNow): { tooLong?: string } {
+  const longest = enlarger?.longestSeconds;
+  const most = Math.max(...strip.firings.map(({ dialSeconds }) => dialSeconds));
+  if (longest === undefined || most <= longest) return {};
+  return {
+    tooLong: `The timer of ${enlarger!.name} goes up to ${longest} s. Open the lens by ${most / longest > 2 ? 'two stops' : 'a stop'}, or give it in two firings.`,
+  };
+}
+
+interface SeenStrip {
+  readonly draft: PrintDraft;
+  readonly on: PaperFacts;
+  readonly now: SetupNow;
+  readonly setting: ContrastSetting;
+  readonly seconds: readonly number[];
+  readonly choices: StripChoices;
+  readonly lamp: Lamp;
+  readonly bench: Bench;
+}
+
 /** The part of the page that follows from the picks. */
-function readingOf(
-  draft: PrintDraft,
-  set: ContrastSet,
-  setting: ContrastSetting,
-  seconds: readonly number[],
-  choices: StripChoices,
-  lamp: Lamp,
-  evidence: readonly Print[],
-): Pick<
+function readingOf({
+  draft,
+  on,
+  now,
+  setting,
+  seconds,
+  choices,
+  lamp,
+  bench,
+}: SeenStrip): Pick<
   PrintView,
   | 'lightTones'
   | 'darkTones'
   | 'highlight'
   | 'shadow'
   | 'reading'
+  | 'soFar'
+  | 'plot'
   | 'split'
   | 'flash'
   | 'learned'
@@ -219,6 +268,7 @@ function readingOf(
   | 'refusal'
   | 'areas'
 > {
+  const { paper, set } = on;
   const lightDensity = toneById(draft.highlightTone).netDensity;
   const darkDensity = toneById(draft.shadowTone).netDensity;
   // A strip may have become shorter since a pick was made; a pick that is off it is no pick.
@@ -230,15 +280,15 @@ function readingOf(
   const shadow = pickAt(draft.shadow);
   const tonesFrom = (known: { seconds: number } | undefined, netDensity: number) =>
     known &&
-    tonesAt(defaultPaper, setting.range, { seconds: known.seconds, netDensity }, seconds).map(
-      (density): PatchTone => ({ density: density + defaultPaper.dMin, word: toneWord(density) }),
+    tonesAt(paper, setting.range, { seconds: known.seconds, netDensity }, seconds).map(
+      (density): PatchTone => ({ density: density + paper.dMin, word: toneWord(density) }),
     );
   const { timerStepSeconds: timerStep } = lamp;
   const wanted = certaintyOf(draft);
   const read =
     highlight || shadow
       ? attempt(() =>
-          readStrip(defaultPaper, {
+          readStrip(paper, {
             patchSeconds: seconds,
             set,
             settingId: setting.id,
@@ -250,21 +300,16 @@ function readingOf(
           }),
         )
       : undefined;
-  const session = read?.value
-    ? sessionOf(
-        draft,
-        {
-          settingId: setting.id,
-          choices,
-          lamp,
-          highlight: highlight ?? null,
-          shadow: shadow ?? null,
-        },
-        evidence,
-      )
-    : undefined;
+  const session = sessionOf(
+    draft,
+    { settingId: setting.id, choices, lamp, highlight: highlight ?? null, shadow: shadow ?? null },
+    on,
+    now.setup,
+    bench.evidence,
+  );
   const reading =
     read?.value && session?.value && together(read.value, session.value, lamp.lagSeconds);
+  const soFar = !read && session?.value && soFarOf(session.value, lamp);
   const lightTones = tonesFrom(highlight, lightDensity);
   const darkTones = tonesFrom(shadow, darkDensity);
   const figures = reading && contrastFigures(set, reading);
@@ -288,6 +333,15 @@ function readingOf(
       advice: stripAdvice(set, reading, wanted),
     }),
     ...(reading?.contrast && { settingsWithin: settingsWithin(set, reading) }),
+    ...(soFar && { soFar }),
+    ...(reading?.contrast && {
+      plot: curvePlot({
+        paper,
+        range: reading.setting.range,
+        tones: { light: lightDensity, dark: darkDensity },
+        shadowLeftStops: reading.contrast.shadowLeftStops,
+      }),
+    }),
     ...(figures && { figures }),
     ...(fault && { fault: fault.sentence }),
     ...(single && split && { split: splitView(set, single, split.soft, split.hard) }),
@@ -296,6 +350,18 @@ function readingOf(
     ...((read?.trouble ?? session?.trouble) && { refusal: read?.trouble ?? session?.trouble }),
     reasons: reading ? printReason(set, setting, reading, timerStep) : [],
     areas: areasOf(draft, reading?.seconds, timerStep),
+  };
+}
+
+/** The answer of the strips before. */
+function soFarOf({ reading }: Session, { lagSeconds, timerStepSeconds }: Lamp): SoFar {
+  const { best, withinStops } = reading.advice;
+  const seconds = best.dialSeconds - lagSeconds;
+  return {
+    setting: best.setting,
+    seconds,
+    dial: enlargerSeconds(seconds, timerStepSeconds),
+    withinStops,
   };
 }
 
@@ -314,9 +380,14 @@ function together(strip: StripReading, session: Session, lagSeconds: number): Pr
     highSeconds: seconds * 2 ** withinStops,
     withinStops,
     withinRange,
-    ...(strip.contrast && {
+    ...(session.bothSeen && {
       contrast: {
-        ...strip.contrast,
+        ...(strip.contrast ?? {
+          range: wantedRange,
+          formulaRange: wantedRange,
+          seconds,
+          beyond: null,
+        }),
         rangeLow: wantedRange - withinRange,
         rangeHigh: wantedRange + withinRange,
         shadowLeftStops: best.mismatch / (100 * STOP_IN_LOG),

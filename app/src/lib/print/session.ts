@@ -1,7 +1,6 @@
 import {
   certainties,
-  contrastSet,
-  defaultPaper,
+  convertSetup,
   learnFrom,
   planStrip,
   readSession,
@@ -13,15 +12,18 @@ import {
   type EarlierSession,
   type FiredPatch,
   type Lamp,
+  type LightSetup,
   type PrintPrior,
   type SessionReading,
   type SessionStrip,
+  type SetupConversion,
   type StripChoices,
   type ToneId,
 } from '@katachron/core';
 import type { PrintDraft } from '../contract/drafts.ts';
 import type { Print } from '../contract/print.ts';
 import { attempt, type Attempt } from '../words/attempt.ts';
+import type { PaperFacts } from './paper-facts.ts';
 
 /** What nobody has measured: how far each may be out. */
 const UNMEASURED = {
@@ -30,6 +32,8 @@ const UNMEASURED = {
   rangeWithinShare: 0.08,
   lagWithinSeconds: 0.2,
 };
+/** Settings that were measured on a paper are known this well. */
+const MEASURED = { speedWithinStops: 0.1, rangeWithinShare: 0.03 };
 /** A lag that was measured is known this well, s. */
 const LAG_MEASURED = 0.03;
 
@@ -40,18 +44,21 @@ export function certaintyOf(draft: Pick<PrintDraft, 'certainty'>): Certainty & {
 
 /** What is taken for granted before a session's first strip: its middle is the first guess. */
 function priorOf(facts: {
-  readonly contrastSetId: PrintDraft['contrastSetId'];
+  readonly on: Pick<PaperFacts, 'paper' | 'set'>;
   readonly highlightTone: ToneId;
   readonly shadowTone: ToneId;
   readonly lagSeconds: number;
   readonly first: readonly FiredPatch[];
 }): PrintPrior {
-  const { first, lagSeconds } = facts;
-  const middle = Math.sqrt((first[0]?.dialSeconds ?? 10) * (first.at(-1)?.dialSeconds ?? 10));
+  const { first, lagSeconds, on } = facts;
+  const worthOf = (patch: FiredPatch | undefined) =>
+    patch ? patch.dialSeconds * (patch.worth ?? 1) : 10;
+  const middle = Math.sqrt(worthOf(first[0]) * worthOf(first.at(-1)));
   return {
     ...UNMEASURED,
-    paper: defaultPaper,
-    set: contrastSet(facts.contrastSetId),
+    ...(on.set.calibrated && MEASURED),
+    paper: on.paper,
+    set: on.set,
     highlightDensity: toneById(facts.highlightTone).netDensity,
     shadowDensity: toneById(facts.shadowTone).netDensity,
     guessSeconds: Math.max(middle, lagSeconds + 0.1),
@@ -77,20 +84,24 @@ interface KeptStrip {
   readonly lamp: Lamp;
   readonly highlight: { readonly position: number } | null;
   readonly shadow: { readonly position: number } | null;
+  /** Where it was made; the set-up of now unless said. */
+  readonly setup?: LightSetup;
 }
 
-function sessionStrip(strip: KeptStrip): SessionStrip {
+function sessionStrip(strip: KeptStrip, conversion?: SetupConversion): SessionStrip {
   const { settingId, choices, lamp, highlight, shadow } = strip;
+  const worth = conversion && conversion.changes.length > 0 ? { worth: conversion.factor } : {};
   return {
     settingId,
-    patches: firedPatches(choices, lamp),
+    patches: firedPatches(choices, lamp).map((patch) => ({ ...patch, ...worth })),
     ...(highlight && { highlight: highlight.position }),
     ...(shadow && { shadow: shadow.position }),
+    ...(conversion && { doubtStops: conversion.doubtStops }),
   };
 }
 
 /** A print in the logbook as evidence of its set-up. */
-function evidence(print: Print): EarlierSession | undefined {
+function evidence(print: Print, on: PaperFacts): EarlierSession | undefined {
   const { setup, strips } = print;
   const seen = strips.filter(({ highlight, shadow }) => highlight ?? shadow);
   const kept = attempt(() =>
@@ -102,7 +113,7 @@ function evidence(print: Print): EarlierSession | undefined {
     seen.map((strip) => strip[place]?.tone).find((tone) => tone !== undefined) ?? usual;
   return {
     prior: priorOf({
-      contrastSetId: setup.contrastSetId,
+      on,
       highlightTone: toneOf('highlight', 'VIII'),
       shadowTone: toneOf('shadow', 'II'),
       lagSeconds: setup.lamp.lagSeconds,
@@ -127,6 +138,8 @@ export function sameSetup(print: Print, draft: PrintDraft): boolean {
 /** What all strips of this session say, begun with what earlier prints in this set-up have taught. */
 export interface Session {
   readonly reading: SessionReading;
+  /** Highlight and shadow were both picked, on this strip or on others. */
+  readonly bothSeen: boolean;
   /** Prints that it learned from. */
   readonly learnedFrom: number;
   /** How well the settings are known, 95 times in 100: from one to the next in stops, and their range in R. */
@@ -134,19 +147,54 @@ export interface Session {
   readonly knownRange: number;
 }
 
+/** An earlier strip, and what the changes of set-up since then do to it. */
+export interface ConvertedStrip {
+  /** From 1, as strips are counted on the page. */
+  readonly number: number;
+  readonly strip: KeptStrip;
+  readonly conversion: SetupConversion;
+}
+
+/** The earlier strips of a session with their conversions to the set-up of now. */
+export function convertedStrips(
+  earlier: readonly KeptStrip[],
+  now: LightSetup,
+): readonly ConvertedStrip[] {
+  return earlier.map((strip, index) => ({
+    number: index + 1,
+    strip,
+    conversion: convertSetup(strip.setup ?? now, now),
+  }));
+}
+
+const seen = ({ highlight, shadow }: KeptStrip) => highlight !== null || shadow !== null;
+
+/**
+ * What the strips of a session say; the newest may not have been looked at yet. Strips whose set-up cannot be converted are
+ * left out, and there is no answer while nothing was seen.
+ */
 export function sessionOf(
   draft: PrintDraft,
   current: KeptStrip,
+  on: PaperFacts,
+  now: LightSetup,
   earlierPrints: readonly Print[],
-): Attempt<Session> {
+): Attempt<Session> | undefined {
+  const earlier = convertedStrips(draft.earlier, now).filter(
+    ({ strip, conversion }) => conversion.whole && seen(strip),
+  );
+  if (earlier.length === 0 && !seen(current)) return undefined;
   return attempt(() => {
-    const strips = [...draft.earlier, current].map(sessionStrip);
+    const strips = [
+      ...earlier.map(({ strip, conversion }) => sessionStrip(strip, conversion)),
+      ...(seen(current) ? [sessionStrip(current)] : []),
+    ];
     const sessions = earlierPrints
       .filter((print) => sameSetup(print, draft))
       .sort((a, b) => a.madeAtMs - b.madeAtMs)
-      .flatMap((print) => evidence(print) ?? []);
+      .flatMap((print) => evidence(print, on) ?? []);
     const prior = priorOf({
-      contrastSetId: draft.contrastSetId,
+      on,
       highlightTone: draft.highlightTone,
       shadowTone: draft.shadowTone,
       lagSeconds: current.lamp.lagSeconds,
@@ -154,8 +202,10 @@ export function sessionOf(
     });
     const begun = learnFrom(sessions, prior);
     const known = settingsKnown(begun);
+    const has = (place: 'highlight' | 'shadow') => strips.some((one) => one[place] !== undefined);
     return {
       reading: readSession(begun, strips, certaintyOf(draft), 1),
+      bothSeen: has('highlight') && has('shadow'),
       learnedFrom: sessions.length,
       knownStops: 1.96 * known.stopsSd,
       knownRange: 1.96 * known.rangeSd,

@@ -4,6 +4,7 @@ import { cookieNames } from '../ui/cookie.ts';
 import { kept } from './kept.ts';
 import { forPage } from './page.ts';
 import { prints } from './repositories/prints.ts';
+import { shelfStores } from './repositories/shelves.ts';
 
 const emptyDraft: PrintDraft = {
   title: '',
@@ -30,8 +31,16 @@ const emptyDraft: PrintDraft = {
   areas: [],
 };
 
-/** What every page about the print in hand begins with: the draft as it was left, and prints on the same paper. */
+/** What every page about the print in hand begins with: the draft as it was left, and the bench it is made at. */
 export async function printPage(cookies: Cookies) {
   const draft = kept(cookies, cookieNames.print, PrintDraft) ?? emptyDraft;
-  return { draft, evidence: await forPage(() => prints.ofPaper(draft.paper)) };
+  const bench = await forPage(async () => {
+    const [evidence, enlargers, papers] = await Promise.all([
+      prints.ofPaper(draft.paper),
+      shelfStores.enlargers.all(),
+      shelfStores.papers.all(),
+    ]);
+    return { evidence, enlargers, papers };
+  });
+  return { draft, bench };
 }

@@ -9,6 +9,7 @@
     inTray,
     lastTemperature,
     lyingAt,
+    mayBeLookedAt,
     nearest,
     sinks,
     trayWord,
@@ -66,6 +67,12 @@
           <div class="min-w-[52px] flex-1 overflow-hidden">
             <p class="truncate font-[600]">{trayName(tray)}</p>
             <p class="text-[15px] leading-tight text-soft">{trayWord(sheets)}</p>
+            {#if sheets.some(mayBeLookedAt)}
+              <p class="mt-1 text-[13px] leading-tight" role="status">
+                Paper box shut, then white light. Touch it to go on with the fix; a strip that was
+                read may go.
+              </p>
+            {/if}
           </div>
           {#if tray.id === 'developer' && temperature && sheets.length === 0}
             <p class="numeral pt-2 text-[30px]" title="last temperature read">
@@ -103,6 +110,12 @@
                     <span class="truncate text-[13px]">{item.name}</span>
                   </button>
                   <span class="flex gap-3">
+                    {#if mayBeLookedAt(item)}
+                      <button
+                        class="min-h-6 text-[13px] font-[600] underline decoration-hair"
+                        onclick={() => wetSide.throwAway(sheet)}>throw away</button
+                      >
+                    {/if}
                     {#if factor && asksForTone(item)}
                       <button
                         class="min-h-6 text-[13px] font-[600] underline decoration-hair"

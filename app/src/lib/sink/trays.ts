@@ -23,7 +23,7 @@ const filmTrays: readonly Tray[] = [
 const printTrays: readonly Tray[] = [
   { id: 'developer', name: 'Developer', kinds: ['print-developer'] },
   { id: 'stop', name: 'Stop', kinds: ['print-stop'] },
-  { id: 'fix', name: 'Fix', kinds: ['print-fix'] },
+  { id: 'fix', name: 'Fix', kinds: ['print-short-fix', 'print-fix'] },
   { id: 'wash', name: 'Wash', kinds: ['print-wash'] },
 ];
 
@@ -96,9 +96,16 @@ export function fresh<Reading extends { readonly atMs: number }>(
   return reading && nowMs - reading.atMs < STALE_MS ? reading : undefined;
 }
 
+/** The short fix is over: it may be looked at in white light, and waits for a decision. */
+export function mayBeLookedAt({ moment }: Lying): boolean {
+  const { current } = moment;
+  return current?.step.kind === 'print-short-fix' && current.remainingSeconds <= 0;
+}
+
 /** A tray's state in a word. */
 export function trayWord(lying: readonly Lying[]): string {
   if (lying.length === 0) return 'empty';
+  if (lying.some(mayBeLookedAt)) return 'fixed enough to look';
   if (lying.some(({ moment }) => moment.hands === 'over')) return 'time is up';
   if (lying.some(({ moment }) => moment.hands === 'wait-in-water')) return 'may wait here';
   if (lying.some(({ moment }) => moment.hands === 'pour-out')) return 'lift out';

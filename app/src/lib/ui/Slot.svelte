@@ -11,12 +11,28 @@
     trouble?: boolean;
     class?: string;
     onkeydown?: (event: KeyboardEvent) => void;
+    /** It was left, by whatever way. */
+    onclose?: (() => void) | undefined;
   }
-  const { label, shown, children, trouble = false, class: more = '', onkeydown }: Props = $props();
+  const {
+    label,
+    shown,
+    children,
+    trouble = false,
+    class: more = '',
+    onkeydown,
+    onclose,
+  }: Props = $props();
   let open = $state(false);
+
+  function turn(to: boolean) {
+    const closes = open && !to;
+    open = to;
+    if (closes) onclose?.();
+  }
 </script>
 
-<Popover.Root bind:open>
+<Popover.Root bind:open={() => open, turn}>
   <Popover.Trigger
     class="slot-in {trouble ? 'border-trouble text-trouble' : ''} {more}"
     {onkeydown}
@@ -30,7 +46,7 @@
       class="z-30 max-h-[60vh] w-[min(340px,calc(100vw-24px))] overflow-auto rounded-b-2xl rounded-t-md border-[3px] border-rim bg-enamel p-4"
       aria-label={label}
     >
-      {@render children(() => (open = false))}
+      {@render children(() => turn(false))}
     </Popover.Content>
   </Popover.Portal>
 </Popover.Root>

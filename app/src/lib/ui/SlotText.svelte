@@ -15,6 +15,8 @@
     maxlength?: number;
     hint?: string;
     class?: string;
+    /** It was left, by whatever way. */
+    onclose?: () => void;
   }
   let {
     label,
@@ -27,12 +29,13 @@
     maxlength = 80,
     hint,
     class: more = '',
+    onclose,
   }: Props = $props();
   const id = $props.id();
   const shown = $derived(value.trim() === '' ? empty : `${before}${value}${after}`);
 </script>
 
-<Slot {label} {shown} trouble={trouble !== undefined} class={more}>
+<Slot {label} {shown} trouble={trouble !== undefined} class={more} {onclose}>
   {#snippet children(close)}
     <label class="block text-soft" for={id}>{label}</label>
     <input

@@ -14,6 +14,12 @@ export function printReason(
   timerStep: number,
 ): string[] {
   const { highlight, shadow, contrast, setting } = reading;
+  if (contrast && !(highlight && shadow)) {
+    const place = highlight ? 'shadow' : 'highlight';
+    return [
+      `The ${place} was picked on another strip; both are read as one: ${set.noun} ${setting.name}.`,
+    ];
+  }
   if (!highlight || !shadow || !contrast) {
     const place = highlight ? 'highlight' : 'shadow';
     const other = highlight ? 'shadow' : 'highlight';
@@ -54,9 +60,13 @@ export function printReason(
 
 /** What the numbers rest on, for whoever wants to check. */
 export function contrastFigures(set: ContrastSet, reading: StripReading): string | undefined {
-  const { contrast, setting } = reading;
+  const { contrast, setting, highlight, shadow } = reading;
   if (!contrast) return undefined;
-  const figures = `R ${contrast.range.toFixed(1)} wanted on the paper’s curve, ${contrast.formulaRange.toFixed(1)} by the bare formula as first estimate; ${set.noun} ${setting.name} is R ${setting.range}`;
+  const formula =
+    highlight && shadow
+      ? `, ${contrast.formulaRange.toFixed(1)} by the bare formula as first estimate`
+      : '';
+  const figures = `R ${contrast.range.toFixed(1)} wanted on the paper’s curve${formula}; ${set.noun} ${setting.name} is R ${Math.round(setting.range)}`;
   return `${figures}${set.calibrated ? '.' : ', not calibrated.'}`;
 }
 

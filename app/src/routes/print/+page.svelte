@@ -5,6 +5,7 @@
     contrastSets,
     highlightTones,
     shadowTones,
+    sheetPlan,
     stripKinds,
     stripMethods,
     toneById,
@@ -18,15 +19,21 @@
   import type { Print } from '$lib/contract/print.ts';
   import { useDesk } from '$lib/light/desk.svelte.ts';
   import type { Fired } from '$lib/print/firing-lines.ts';
-  import { nextStripDraft, printBody } from '$lib/print/keep.ts';
+  import { changedSetup, nextStripDraft, printBody, type SetupChoice } from '$lib/print/keep.ts';
   import { printView } from '$lib/print/print-view.ts';
+  import { sameName } from '$lib/print/paper-facts.ts';
+  import CurvePicture from '$lib/print/CurvePicture.svelte';
+  import PrintPages from '$lib/print/PrintPages.svelte';
   import StopRuler from '$lib/print/StopRuler.svelte';
   import Button from '$lib/ui/Button.svelte';
   import { cookieNames } from '$lib/ui/cookie.ts';
   import { draftOf } from '$lib/ui/draft.svelte.ts';
   import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import ShelfSlot from '$lib/ui/ShelfSlot.svelte';
   import SlotChoice from '$lib/ui/SlotChoice.svelte';
+  import SlotOnLeave from '$lib/ui/SlotOnLeave.svelte';
   import SlotText from '$lib/ui/SlotText.svelte';
+  import { clockTime } from '$lib/words/duration.ts';
   import { plainStops, stopsInWords } from '$lib/words/fraction.ts';
 
   const BY_CLOCK = 'clock';
@@ -38,7 +45,7 @@
   // svelte-ignore state_referenced_locally
   const kept = draftOf(cookieNames.print, data.draft);
   const draft = kept.value;
-  const view = $derived(printView(draft, data.evidence));
+  const view = $derived(printView(draft, data.bench));
   const { reading } = $derived(view);
   const number = $derived(draft.earlier.length + 1);
   const ready = $derived(reading?.verdict === 'make-print');
@@ -77,11 +84,32 @@
     else nextStrip();
   }
 
+  /** A change of the set-up says what it does to what was found, and can be taken back. */
+  function changeSetup(change: SetupChoice) {
+    const changed = changedSetup(draft, view, change, data.bench);
+    if (changed.earlier) before = [...before, $state.snapshot(draft)];
+    Object.assign(draft, changed);
+  }
+
   /** Another paper has other prints to learn from. */
   async function onPaper(paper: string) {
-    draft.paper = paper;
+    const kept = data.bench.papers.find(({ name }) => sameName(name, paper));
+    changeSetup({ paper, ...(kept && { contrastSetId: kept.contrastSetId }) });
     await tick();
     await invalidate('katachron:print');
+  }
+
+  /** An enlarger of the shelf brings its lens, its lag and its timer. */
+  function onEnlarger(name: string) {
+    const kept = data.bench.enlargers.find((one) => sameName(one.name, name));
+    changeSetup({
+      enlarger: name,
+      ...(kept && {
+        lens: kept.lens,
+        lag: String(kept.lamp.lagSeconds),
+        timerStep: String(kept.lamp.timerStepSeconds),
+      }),
+    });
   }
 
   function pick(where: 'highlight' | 'shadow', position: number | null) {
@@ -119,12 +147,14 @@
     Object.assign(draft, { highlight: null, shadow: null, earlier: [], areas: [] });
   }
 
+  const developerSeconds = $derived(sheetPlan('strip', view.on.kept?.base).steps[0]!.seconds);
+
   function fire(what: Fired) {
     void goto(`/print/fire?what=${what}`);
   }
 
   function layIn() {
-    wetSide.layIn(`strip ${number}`);
+    wetSide.layIn(`strip ${number}`, sheetPlan('strip', view.on.kept?.base));
   }
 
   async function keepPrint() {
@@ -153,6 +183,7 @@
 
 <svelte:head><title>Print · Katachron</title></svelte:head>
 
+<PrintPages />
 <h1 class="heading">
   <SlotText
     label="Name of the print"
@@ -172,24 +203,83 @@
     hint="Roll and frame, as F-031 / 14."
   />
   in
-  <SlotText label="Enlarger" bind:value={draft.enlarger} empty="which enlarger" />,
-  <SlotText
-    label="Lens and aperture"
-    bind:value={draft.lens}
-    empty="lens and aperture"
-    hint="As 80 mm at f/8."
-  />, head
-  <SlotText
-    label="Head height"
-    bind:value={draft.head}
-    empty="height"
-    maxlength={40}
-    hint="As the column’s scale reads."
-  />, on
-  <SlotText
+  <ShelfSlot
+    label="Enlarger"
+    value={draft.enlarger}
+    empty="which enlarger"
+    names={data.bench.enlargers.map(({ name }) => name)}
+    onchoose={onEnlarger}
+  />{#if view.now.source.place === 'size'},
+    <SlotOnLeave
+      label="Lens"
+      value={draft.lens}
+      onset={(lens) => changeSetup({ lens })}
+      empty="lens"
+      hint="As 80 mm."
+    />
+    at
+    <SlotOnLeave
+      label="Aperture, f/"
+      before="f/"
+      empty="aperture"
+      value={draft.aperture ?? ''}
+      onset={(aperture) => changeSetup({ aperture })}
+      trouble={view.now.troubles.aperture}
+      numeric
+      maxlength={10}
+    />{/if}{#if view.now.source.id === 'enlarger'}, head
+    <SlotOnLeave
+      label="Head height"
+      value={draft.head}
+      onset={(head) => changeSetup({ head })}
+      empty="height"
+      maxlength={40}
+      hint="As the column’s scale reads. The height alone is not enough: measure one length of the picture too."
+    />, picture
+    <SlotOnLeave
+      label="A length on the paper, mm"
+      after=" mm"
+      empty="length"
+      value={draft.printLength ?? ''}
+      onset={(printLength) => changeSetup({ printLength })}
+      trouble={view.now.troubles.printLength}
+      numeric
+      maxlength={10}
+    />
+    of
+    <SlotOnLeave
+      label="The same length on the negative, mm"
+      after=" mm"
+      empty="negative’s"
+      value={draft.negativeLength ?? ''}
+      onset={(negativeLength) => changeSetup({ negativeLength })}
+      trouble={view.now.troubles.negativeLength}
+      numeric
+      maxlength={10}
+    />{:else}, lamp
+    <SlotOnLeave
+      label="Distance of the lamp, cm"
+      after=" cm away"
+      empty="how far away"
+      value={draft.distance ?? ''}
+      onset={(distance) => changeSetup({ distance })}
+      trouble={view.now.troubles.distance}
+      numeric
+      maxlength={10}
+    />{/if}, on
+  <ShelfSlot
     label="Paper"
-    bind:value={() => draft.paper, (paper) => void onPaper(paper)}
+    value={draft.paper}
     empty="which paper"
+    names={data.bench.papers.map(({ name }) => name)}
+    onchoose={(paper) => void onPaper(paper)}
+  />
+  in
+  <SlotOnLeave
+    label="Developer of the paper"
+    value={draft.developer ?? ''}
+    onset={(developer) => changeSetup({ developer })}
+    empty="which developer"
   />
   with
   <SlotChoice
@@ -210,7 +300,7 @@
     options={view.set.settings.map(({ id, name, range }) => ({
       id,
       name,
-      more: `R ${range}, not calibrated`,
+      more: `R ${Math.round(range)}${view.set.calibrated ? '' : ', not calibrated'}`,
     }))}
     shown={view.setting.name}
   />
@@ -284,22 +374,17 @@
   <p class="reason mt-2 text-trouble" role="alert">{trouble}</p>
 {/each}
 
+{#each Object.values(view.now.troubles) as trouble (trouble)}
+  <p class="reason mt-2 text-trouble" role="alert">{trouble}</p>
+{/each}
+{#if view.tooLong}<p class="reason mt-2 text-caution">{view.tooLong}</p>{/if}
+{#each view.conversions as sentence (sentence)}
+  <p class="reason mt-2 text-caution" data-testid="conversion">{sentence}</p>
+{/each}
+
 {#if view.ruler && view.strip}
   <div class="mt-4 md:mx-16">
     <StopRuler ruler={view.ruler} {view} light={desk.light} onpick={pick} />
-    <p class="mt-1 flex flex-wrap justify-end gap-x-5 text-[15px] text-soft">
-      <button class="slot-in min-h-9" onclick={() => pick('highlight', 0)}
-        >Nothing near white</button
-      >
-      <button
-        class="slot-in min-h-9"
-        onclick={() => pick('highlight', view.strip!.patches.length - 1)}
-        >Lights blank everywhere</button
-      >
-      <button class="slot-in min-h-9" onclick={() => pick('shadow', view.strip!.patches.length - 1)}
-        >No black anywhere</button
-      >
-    </p>
   </div>
 {/if}
 
@@ -328,6 +413,18 @@
         Between {Number(reading.lowSeconds.toFixed(1))} and {Number(reading.highSeconds.toFixed(1))} s.
         {view.figures ?? ''}
       </p>
+      {#if view.plot}<div class="mt-3"><CurvePicture plot={view.plot} /></div>{/if}
+    {:else if view.soFar}
+      <div class="flex gap-x-12 text-soft" data-testid="so-far">
+        <div>
+          <p class="numeral text-[84px]">{view.soFar.dial}<span class="text-[0.36em]"> s</span></p>
+          <p class="mt-4">so far, within {stopsInWords(view.soFar.withinStops)}</p>
+        </div>
+        <div>
+          <p class="numeral text-[84px]">{view.soFar.setting.name}</p>
+          <p class="mt-4">{view.set.noun}</p>
+        </div>
+      </div>
     {:else}
       <p class="reason text-soft">
         Expose the strip, develop it, look. Then say where the highlight is right and where the
@@ -406,6 +503,22 @@
       />; as sure as
       <SlotChoice label="How sure to be" bind:value={draft.certainty} options={certaintyChoices} />.
     </p>
+    {#if view.strip}
+      <p class="flex flex-wrap gap-x-5 text-[15px] text-soft">
+        <button class="slot-in min-h-9" onclick={() => pick('highlight', 0)}
+          >Nothing near white</button
+        >
+        <button
+          class="slot-in min-h-9"
+          onclick={() => pick('highlight', view.strip!.patches.length - 1)}
+          >Lights blank everywhere</button
+        >
+        <button
+          class="slot-in min-h-9"
+          onclick={() => pick('shadow', view.strip!.patches.length - 1)}>No black anywhere</button
+        >
+      </p>
+    {/if}
     {#if view.learned}
       <p class="text-[15px] text-soft">
         {view.learned}
@@ -549,7 +662,11 @@
             (chosen) => desk.setToneFactor(toneFactors.find((factor) => String(factor) === chosen))
           }
           options={[
-            { id: BY_CLOCK, name: 'by the clock, 1:00' },
+            {
+              id: BY_CLOCK,
+              name: `by the clock, ${clockTime(developerSeconds)}`,
+              more: 'Pulled out early a sheet is mottled and lacks black; left in much longer it fogs. Strip and print get the same.',
+            },
             ...toneFactors.map((factor) => ({
               id: String(factor),
               name: `by the first tone × ${factor}`,

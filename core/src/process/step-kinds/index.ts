@@ -5,6 +5,7 @@ import type { StepKind } from './kind.ts';
 import { preSoak } from './pre-soak.ts';
 import { printDeveloper } from './print-developer.ts';
 import { printFix } from './print-fix.ts';
+import { printShortFix } from './print-short-fix.ts';
 import { printStop } from './print-stop.ts';
 import { printWash } from './print-wash.ts';
 import { rinse } from './rinse.ts';
@@ -33,7 +34,13 @@ export const filmStepKinds = [
 ] as const;
 
 /** The trays a print goes through. */
-export const printStepKinds = [printDeveloper, printStop, printFix, printWash] as const;
+export const printStepKinds = [
+  printDeveloper,
+  printStop,
+  printShortFix,
+  printFix,
+  printWash,
+] as const;
 
 export type StepKindId = (typeof filmStepKinds | typeof printStepKinds)[number]['id'];
 

@@ -49,12 +49,18 @@ class TankRow extends ShelfRow<ShelfBodies['tanks']> {}
 class HolderRow extends ShelfRow<ShelfBodies['holders']> {}
 class BathRow extends ShelfRow<ShelfBodies['baths']> {}
 class ProcedureRow extends ShelfRow<ShelfBodies['procedures']> {}
+class EnlargerRow extends ShelfRow<ShelfBodies['enlargers']> {}
+class PaperRow extends ShelfRow<ShelfBodies['papers']> {}
+class FindingRow extends ShelfRow<ShelfBodies['findings']> {}
 
 const shelfRows: Record<ShelfName, ModelStatic<Model>> = {
   tanks: TankRow,
   holders: HolderRow,
   baths: BathRow,
   procedures: ProcedureRow,
+  enlargers: EnlargerRow,
+  papers: PaperRow,
+  findings: FindingRow,
 };
 
 export class RollRow

@@ -2,16 +2,15 @@
   import { goto } from '$app/navigation';
   import { filmFormat } from '@katachron/core';
   import type { Holder } from '$lib/contract/holder.ts';
-  import type { Tank } from '$lib/contract/tank.ts';
   import FilmPages from '$lib/film/FilmPages.svelte';
   import Notches from '$lib/film/Notches.svelte';
   import { tankLine } from '$lib/film/tank-form.ts';
   import Button from '$lib/ui/Button.svelte';
   import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import ShelfList from '$lib/ui/ShelfList.svelte';
   import { shelfOf } from '$lib/ui/shelf.svelte.ts';
 
   const { data } = $props();
-  const tanks = shelfOf<Tank>('/api/v1/tanks');
   const holders = shelfOf<Holder>('/api/v1/holders');
 
   useKeys([
@@ -23,57 +22,37 @@
 
 <svelte:head><title>Tanks and holders · Katachron</title></svelte:head>
 
-{#snippet back(shelf: typeof tanks | typeof holders)}
-  {#if shelf.problem}<p class="mt-3 text-trouble" role="alert">{shelf.problem}</p>{/if}
-  {#if shelf.removed}
-    <p class="mt-3" role="status">
-      {shelf.removed.name} is off the shelf.
-      <button class="slot-in min-h-11 font-[600]" onclick={() => void shelf.putBack()}
-        >Put it back</button
-      >
-    </p>
-  {/if}
-{/snippet}
-
 <FilmPages />
 <div class="grid grid-cols-1 gap-x-16 gap-y-10 lg:grid-cols-2">
-  <section aria-label="Tanks">
-    <div class="flex flex-wrap items-end justify-between gap-4">
-      <h1 class="heading">Tanks</h1>
-      <Button main keyHint="Space" href="/film/tanks/new">Write one down</Button>
-    </div>
-    {@render back(tanks)}
-    <ul class="mt-4">
-      {#each data.tanks as tank (tank.id)}
-        <li class="flex items-center gap-x-6 border-b border-hair py-2">
-          <div class="min-w-0 flex-1">
-            <p class="break-words font-[560]">
-              <a class="underline-offset-4 hover:underline" href="/film/tanks/{tank.id}"
-                >{tank.name}</a
-              >
-            </p>
-            <p class="text-[15px] text-soft">{tankLine(tank)}</p>
-          </div>
-          <button
-            class="min-h-11 text-[15px] text-soft"
-            aria-label="Take off {tank.name}"
-            onclick={() => void tanks.takeOff(tank)}>Take off</button
-          >
-        </li>
-      {:else}
-        <li class="reason">
-          No tank yet. With its volumes the film page knows what covers the reels, and its drain
-          time calls you to pour out in time.
-        </li>
-      {/each}
-    </ul>
-  </section>
+  <ShelfList
+    heading="Tanks"
+    level={1}
+    things={data.tanks}
+    api="/api/v1/tanks"
+    href="/film/tanks"
+    line={tankLine}
+    keyHint="Space"
+    main
+  >
+    {#snippet empty()}
+      No tank yet. With its volumes the film page knows what covers the reels, and its drain time
+      calls you to pour out in time.
+    {/snippet}
+  </ShelfList>
   <section aria-label="Holders">
     <div class="flex flex-wrap items-end justify-between gap-4">
       <h2 class="heading">Sheet holders</h2>
       <Button keyHint="H" href="/film/tanks/holders/new">Write one down</Button>
     </div>
-    {@render back(holders)}
+    {#if holders.problem}<p class="mt-3 text-trouble" role="alert">{holders.problem}</p>{/if}
+    {#if holders.removed}
+      <p class="mt-3" role="status">
+        {holders.removed.name} is off the holders.
+        <button class="slot-in min-h-11 font-[600]" onclick={() => void holders.putBack()}
+          >Put it back</button
+        >
+      </p>
+    {/if}
     <ul class="mt-4">
       {#each data.holders as holder (holder.id)}
         <li class="flex items-center gap-x-6 border-b border-hair py-2">

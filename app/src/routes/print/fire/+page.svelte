@@ -1,6 +1,6 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { beforeFiring, lampSwitches } from '@katachron/core';
+  import { beforeFiring, lampSwitches, sheetPlan } from '@katachron/core';
   import { onMount } from 'svelte';
   import { useWetSide } from '$lib/clock/wet-side.svelte.ts';
   import { SimulatedLampTimer } from '$lib/devices/simulated-lamp-timer.ts';
@@ -22,7 +22,7 @@
   // The draft is this page's own from here on.
   // svelte-ignore state_referenced_locally
   const draft = draftOf(cookieNames.print, data.draft).value;
-  const view = $derived(printView(draft, data.evidence));
+  const view = $derived(printView(draft, data.bench));
   const lines = $derived(firingLines(draft, view, data.what));
   const by = $derived(draft.lampBy ?? 'screen');
   const name = $derived(data.what === 'print' ? 'print' : `strip ${draft.earlier.length + 1}`);
@@ -80,7 +80,7 @@
   }
 
   function intoDeveloper() {
-    wetSide.layIn(name);
+    wetSide.layIn(name, sheetPlan(data.what, view.on.kept?.base));
     void goto('/print');
   }
 

@@ -1,11 +1,5 @@
 import type { Migration } from './migration.ts';
-
-/** Few of each, listed whole, found by their name. */
-const shelf = (name: string) => `CREATE TABLE ${name} (
-  id uuid PRIMARY KEY,
-  version integer NOT NULL CHECK (version > 0),
-  body jsonb NOT NULL,
-  name text NOT NULL)`;
+import { shelfTable } from './shelf.ts';
 
 const states = (list: string) =>
   `ALTER TABLE rolls DROP CONSTRAINT rolls_state_check,
@@ -15,10 +9,10 @@ const states = (list: string) =>
 export const film: Migration = {
   name: '0002-film',
   up: [
-    shelf('tanks'),
-    shelf('holders'),
-    shelf('baths'),
-    shelf('procedures'),
+    shelfTable('tanks'),
+    shelfTable('holders'),
+    shelfTable('baths'),
+    shelfTable('procedures'),
     states(`'exposed', 'planned', 'developing', 'developed', 'proofed'`),
     `CREATE INDEX rolls_exposed ON rolls (made_at) WHERE state IN ('exposed', 'planned')`,
     `CREATE INDEX rolls_by_tank ON rolls ((body #>> '{tank,id}')) WHERE body ? 'tank'`,

@@ -1,39 +1,29 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { filmFormats } from '@katachron/core';
-  import { put } from '$lib/api/client.ts';
-  import type { Tank } from '$lib/contract/tank.ts';
   import FilmPages from '$lib/film/FilmPages.svelte';
-  import { emptyTankForm, readTank, tankForm, type TankTroubles } from '$lib/film/tank-form.ts';
-  import Button from '$lib/ui/Button.svelte';
+  import { emptyTankForm, readTank, tankForm } from '$lib/film/tank-form.ts';
   import Field from '$lib/ui/Field.svelte';
+  import KeepRow from '$lib/ui/KeepRow.svelte';
   import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import { shelfForm } from '$lib/ui/shelf-form.svelte.ts';
   import SlotChoice from '$lib/ui/SlotChoice.svelte';
 
   const { data } = $props();
   // The form is its own from here on.
   /* svelte-ignore state_referenced_locally */
   const form = $state(data.tank ? tankForm(data.tank) : emptyTankForm());
-  let tried = $state(false);
-  let problem = $state<string>();
   const read = $derived(readTank(form));
-  const troubles = $derived<TankTroubles>(tried && !read.body ? read.troubles : {});
+  const shelf = shelfForm({
+    api: '/api/v1/tanks',
+    back: '/film/tanks',
+    kept: () => data.tank,
+    read: () => read,
+  });
+  const troubles = $derived(shelf.troubles);
   const lesson = $derived(data.lesson && Math.round(data.lesson.seconds / 60));
 
   useKeys([{ key: 'Escape', does: 'back to the tanks', run: () => void goto('/film/tanks') }]);
-
-  async function keep(submit: SubmitEvent) {
-    submit.preventDefault();
-    tried = true;
-    if (!read.body) {
-      setTimeout(() => document.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus());
-      return;
-    }
-    const id = data.tank?.id ?? crypto.randomUUID();
-    const outcome = await put<Tank>(`/api/v1/tanks/${id}`, read.body, data.tank?.version);
-    problem = outcome.problem?.detail;
-    if (outcome.value) await goto('/film/tanks');
-  }
 </script>
 
 <svelte:head><title>{data.tank?.name ?? 'A tank'} · Katachron</title></svelte:head>
@@ -42,7 +32,7 @@
 <h1 class="heading">{data.tank?.name ?? 'A tank'}</h1>
 <form
   class="mt-6 grid grid-cols-1 gap-x-12 gap-y-5 md:grid-cols-2 lg:grid-cols-4"
-  onsubmit={keep}
+  onsubmit={shelf.keep}
   novalidate
 >
   <Field
@@ -130,10 +120,6 @@
     />.
   </p>
   <div class="md:col-span-2 lg:col-span-4">
-    {#if problem}<p class="mb-3 text-trouble" role="alert">{problem}</p>{/if}
-    <div class="flex gap-3">
-      <button class="min-h-14 rounded-xl bg-rim px-6 font-[600] text-on-rim">Keep the tank</button>
-      <Button href="/film/tanks">Leave it</Button>
-    </div>
+    <KeepRow what="the tank" back="/film/tanks" problem={shelf.problem} />
   </div>
 </form>

@@ -1,0 +1,9 @@
+import type { Migration } from './migration.ts';
+import { shelfTable } from './shelf.ts';
+
+/** Enlargers, papers, and what was found for a set-up of the two. */
+export const printSetups: Migration = {
+  name: '0004-print-setups',
+  up: [shelfTable('enlargers'), shelfTable('papers'), shelfTable('findings')],
+  down: ['DROP TABLE findings', 'DROP TABLE papers', 'DROP TABLE enlargers'],
+};

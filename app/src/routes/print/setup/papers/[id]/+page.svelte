@@ -1,0 +1,139 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { calibrateSet, contrastSet, contrastSets, defaultPaper } from '@katachron/core';
+  import CurvePicture from '$lib/print/CurvePicture.svelte';
+  import { curvePlot } from '$lib/print/curve-plot.ts';
+  import { emptyPaperForm, paperForm, readPaper, withSet } from '$lib/print/paper-form.ts';
+  import PrintPages from '$lib/print/PrintPages.svelte';
+  import Field from '$lib/ui/Field.svelte';
+  import KeepRow from '$lib/ui/KeepRow.svelte';
+  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import { shelfForm } from '$lib/ui/shelf-form.svelte.ts';
+  import SlotChoice from '$lib/ui/SlotChoice.svelte';
+
+  const { data } = $props();
+  // The form is its own from here on.
+  /* svelte-ignore state_referenced_locally */
+  let form = $state(data.paper ? paperForm(data.paper) : emptyPaperForm());
+  const read = $derived(readPaper(form));
+  const shelf = shelfForm({
+    api: '/api/v1/papers',
+    back: '/print/setup',
+    kept: () => data.paper,
+    read: () => read,
+  });
+  const troubles = $derived(shelf.troubles);
+  const set = $derived(contrastSet(form.contrastSetId));
+  const calibrated = $derived(calibrateSet(set, read.body?.settings ?? []));
+  const plot = $derived.by(() => {
+    const { dMin, dMax } = read.body ?? defaultPaper;
+    const ranges = calibrated.settings.map(({ range }) => range);
+    const middle = ranges[Math.floor(ranges.length / 2)]!;
+    const others = [ranges[0]!, ranges.at(-1)!];
+    return curvePlot({ paper: { ...defaultPaper, dMin, dMax }, range: middle, others });
+  });
+
+  useKeys([{ key: 'Escape', does: 'back to the papers', run: () => void goto('/print/setup') }]);
+</script>
+
+<svelte:head><title>{data.paper?.name ?? 'A paper'} · Katachron</title></svelte:head>
+
+<PrintPages />
+<h1 class="heading break-words">{data.paper?.name ?? 'A paper'}</h1>
+<p class="mt-2 text-lg leading-loose text-soft">
+  It is
+  <SlotChoice
+    label="The base"
+    bind:value={form.base}
+    options={[
+      { id: 'resin-coated', name: 'resin-coated', more: '15 s in rapid fixer are enough to look' },
+      { id: 'fibre', name: 'fibre', more: '30 to 60 s in the fixer to look; dries darker' },
+    ]}
+  />, its contrast comes from
+  <SlotChoice
+    label="Contrast by"
+    bind:value={() => form.contrastSetId, (id) => (form = withSet(form, id))}
+    options={contrastSets}
+  />.
+</p>
+<form
+  class="mt-3 grid grid-cols-1 gap-x-14 gap-y-5 lg:grid-cols-[minmax(0,1fr)_400px]"
+  onsubmit={shelf.keep}
+  novalidate
+>
+  <div>
+    <div class="grid grid-cols-1 gap-x-10 gap-y-3 md:grid-cols-4">
+      <Field id="name" label="Name" bind:value={form.name} trouble={troubles.name} />
+      <Field
+        id="speed"
+        label="Speed P"
+        hint="Of its data sheet."
+        numeric
+        maxlength={8}
+        bind:value={form.speed}
+        trouble={troubles.speed}
+      />
+      <Field
+        id="dMin"
+        label="Paper white, density"
+        numeric
+        maxlength={8}
+        bind:value={form.dMin}
+        trouble={troubles.dMin}
+      />
+      <Field
+        id="dMax"
+        label="Full black, density"
+        numeric
+        maxlength={8}
+        bind:value={form.dMax}
+        trouble={troubles.dMax}
+      />
+    </div>
+    <fieldset class="mt-4">
+      <legend class="text-soft">
+        What each {set.noun} is on it: R, and speed in stops against the softest. Measure two or more;
+        those between follow.
+      </legend>
+      <div class="mt-1 grid grid-cols-1 gap-x-10 md:grid-cols-2 xl:grid-cols-3">
+        {#each set.settings as setting, index (setting.id)}
+          <div class="flex items-center gap-3 border-b border-hair py-1">
+            <span class="w-10 font-[560]">{setting.name}</span>
+            <input
+              class="field w-16 text-lg"
+              inputmode="decimal"
+              maxlength="6"
+              aria-label="{set.noun} {setting.name}: R"
+              placeholder={calibrated.settings[index]!.range.toFixed(0)}
+              bind:value={form.settings[setting.id]!.range}
+            />
+            <span class="text-soft">R,</span>
+            <input
+              class="field w-14 text-lg"
+              inputmode="text"
+              maxlength="6"
+              aria-label="{set.noun} {setting.name}: stops"
+              placeholder={calibrated.settings[index]!.speedStops.toFixed(1)}
+              bind:value={form.settings[setting.id]!.speed}
+            />
+            <span class="text-soft">stops</span>
+          </div>
+        {/each}
+      </div>
+      {#if troubles.settings}<p class="mt-2 text-trouble" role="alert">{troubles.settings}</p>{/if}
+    </fieldset>
+    <div class="mt-3">
+      <Field id="note" label="Note" maxlength={200} bind:value={form.note} />
+    </div>
+  </div>
+  <section aria-label="Its curves">
+    <CurvePicture {plot} />
+    <p class="mt-1 text-[15px] text-soft">
+      The softest, the middle and the hardest {set.noun}.
+      {calibrated.calibrated ? 'From what was measured.' : 'A usual paper until it is measured.'}
+    </p>
+  </section>
+  <div class="lg:col-span-2">
+    <KeepRow what="the paper" back="/print/setup" problem={shelf.problem} />
+  </div>
+</form>

@@ -1,0 +1,99 @@
+import { timeAtAperture, timeAtDistance, timeAtMagnification, timeOnPaper } from './convert.ts';
+
+/** Everything about a set-up that moves an exposure. What nobody measured is left out. */
+export interface LightSetup {
+  /** As the column's scale reads; a change of it alone says only that the size changed. */
+  readonly head: string;
+  readonly paper: string;
+  /** A length on the negative and the same on the paper, mm. */
+  readonly negativeLength?: number;
+  readonly printLength?: number;
+  /** f-number. */
+  readonly aperture?: number;
+  /** Of the lamp, cm, where there is no enlarger's lens between. */
+  readonly distance?: number;
+  /** ISO 6846 P. */
+  readonly paperSpeed?: number;
+}
+
+/** A part of a set-up. */
+export type SetupPart = 'size' | 'aperture' | 'distance' | 'paper';
+
+/** One thing that changed, and what it does to a time; no factor where a number for it is missing. */
+export interface SetupChange {
+  readonly part: SetupPart;
+  readonly factor?: number;
+}
+
+/** What a change of set-up does to answers already found. */
+export interface SetupConversion {
+  /** What a time is multiplied by; of the changes whose numbers are known. */
+  readonly factor: number;
+  /** How far the conversion itself may be out, one standard deviation, stops. */
+  readonly doubtStops: number;
+  readonly changes: readonly SetupChange[];
+  /** Every change has its number; otherwise the old answers say nothing about the new set-up. */
+  readonly whole: boolean;
+}
+
+/** How far each law is trusted before a check strip, one standard deviation, stops. */
+const DOUBT: Record<SetupPart, number> = {
+  size: 1 / 12,
+  aperture: 1 / 8,
+  distance: 1 / 12,
+  paper: 1 / 4,
+};
+
+const same = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
+
+type Found = number | 'unknown' | undefined;
+
+/** No answer where nothing changed. */
+const laws: Record<SetupPart, (from: LightSetup, to: LightSetup) => Found> = {
+  size: (from, to) => {
+    const lengths = [from.negativeLength, from.printLength, to.negativeLength, to.printLength];
+    const [n1, p1, n2, p2] = lengths;
+    const moved = !same(from.head, to.head);
+    if (p1 === p2 && n1 === n2) return moved ? 'unknown' : undefined;
+    if (n1 === undefined || p1 === undefined || n2 === undefined || p2 === undefined) {
+      return moved || (p1 !== undefined && p2 !== undefined && p1 !== p2) ? 'unknown' : undefined;
+    }
+    return timeAtMagnification(1, p1 / n1, p2 / n2);
+  },
+  aperture: ({ aperture: a }, { aperture: b }) =>
+    a === b ? undefined : a && b ? timeAtAperture(1, a, b) : undefined,
+  distance: ({ distance: a }, { distance: b }) =>
+    a === b ? undefined : a && b ? timeAtDistance(1, a, b) : undefined,
+  paper: (from, to) => {
+    if (same(from.paper, to.paper) || from.paper.trim() === '' || to.paper.trim() === '')
+      return undefined;
+    const { paperSpeed: a } = from;
+    const { paperSpeed: b } = to;
+    return a && b ? timeOnPaper(1, a, b) : 'unknown';
+  },
+};
+
+/**
+ * What a change of set-up does to the times found so far: size by the lens law, aperture by its square, a lamp's distance by
+ * the inverse square, paper by its speed with contrast by equal R.
+ * @param from the set-up in which a time was found: lengths in mm, f-number, distance in cm, ISO P
+ * @param to the set-up of now
+ * @returns the factor on times, how far it may be out in stops, and each change; `whole` is false when a number is missing
+ * @source the laws of `timeAtMagnification`, `timeAtAperture`, `timeAtDistance` and `timeOnPaper`
+ * @example
+ * convertSetup({ head: "41", paper: "", aperture: 8 }, { head: "41", paper: "", aperture: 11 }).factor // ≈ 1.8906
+ */
+export function convertSetup(from: LightSetup, to: LightSetup): SetupConversion {
+  const changes = (Object.keys(laws) as SetupPart[]).flatMap((part): SetupChange[] => {
+    const found = laws[part](from, to);
+    if (found === undefined) return [];
+    return found === 'unknown' ? [{ part }] : [{ part, factor: found }];
+  });
+  const known = changes.filter((change) => change.factor !== undefined);
+  return {
+    factor: known.reduce((product, { factor }) => product * factor!, 1),
+    doubtStops: Math.hypot(...known.map(({ part }) => DOUBT[part]), 0),
+    changes,
+    whole: known.length === changes.length,
+  };
+}

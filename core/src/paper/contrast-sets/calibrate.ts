@@ -1,0 +1,45 @@
+import type { ContrastSet } from './set.ts';
+
+/** What a setting was found to be on a paper. */
+export interface MeasuredSetting {
+  readonly id: string;
+  /** R. */
+  readonly range: number;
+  readonly speedStops: number;
+}
+
+/**
+ * A contrast set as it is on one paper: measured settings as measured, those between two of them by as much off as their
+ * neighbours are, evenly; beyond the last one, as much off as that.
+ * @param set the usual set
+ * @param measured some of its settings: R, and speed in stops
+ * @returns the set; `calibrated` when two or more settings were measured
+ * @source linear between the calibration points
+ * @example
+ * calibrateSet(contrastSet("filters"), [{ id: "2", range: 104, speedStops: 0 }, { id: "3", range: 88, speedStops: 0 }]).settings[6].range // = 96
+ */
+export function calibrateSet(set: ContrastSet, measured: readonly MeasuredSetting[]): ContrastSet {
+  const points = set.settings.flatMap(({ id, range, speedStops }, index) => {
+    const found = measured.find((one) => one.id === id);
+    return found
+      ? [{ index, range: found.range - range, speedStops: found.speedStops - speedStops }]
+      : [];
+  });
+  if (points.length === 0) return set;
+  const off = (index: number, of: (point: (typeof points)[number]) => number) => {
+    const before = points.findLast((point) => point.index <= index) ?? points[0]!;
+    const after = points.find((point) => point.index >= index) ?? points.at(-1)!;
+    const span = after.index - before.index;
+    const share = span > 0 ? (index - before.index) / span : 0;
+    return of(before) + (of(after) - of(before)) * share;
+  };
+  return {
+    ...set,
+    calibrated: points.length > 1,
+    settings: set.settings.map((setting, index) => ({
+      ...setting,
+      range: setting.range + off(index, (point) => point.range),
+      speedStops: setting.speedStops + off(index, (point) => point.speedStops),
+    })),
+  };
+}

@@ -1,0 +1,59 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { convertSetup, type LightSetup } from '../src/index.ts';
+
+const bench: LightSetup = {
+  head: '41 cm',
+  paper: 'Marrow fibre',
+  negativeLength: 60,
+  printLength: 190,
+  aperture: 8,
+  paperSpeed: 250,
+};
+
+describe('a set-up that was changed', () => {
+  it('another size goes by the lens law: 13.5 s become 47.7 s', () => {
+    const { factor, whole } = convertSetup(bench, { ...bench, head: '70 cm', printLength: 410 });
+    expect(13.5 * factor).toBeCloseTo(47.7, 1);
+    expect(whole).toBe(true);
+  });
+
+  it('two stops down take four times as long', () => {
+    expect(convertSetup(bench, { ...bench, aperture: 16 }).factor).toBeCloseTo(4, 9);
+  });
+
+  it('a head that moved without a length says nothing', () => {
+    const { whole, changes } = convertSetup(bench, { ...bench, head: '50 cm' });
+    expect(whole).toBe(false);
+    expect(changes).toEqual([{ part: 'size' }]);
+  });
+
+  it('another paper goes by its speed, or not at all', () => {
+    const wharf = { ...bench, paper: 'Wharf pearl', paperSpeed: 400 };
+    expect(convertSetup(bench, wharf).factor).toBeCloseTo(250 / 400, 9);
+    expect(convertSetup(bench, { ...bench, paper: 'Wharf pearl', paperSpeed: 0 }).whole).toBe(
+      false,
+    );
+  });
+
+  it('nothing changed: nothing converted, nothing doubted', () => {
+    expect(convertSetup(bench, { ...bench, head: ' 41 CM' })).toEqual({
+      factor: 1,
+      doubtStops: 0,
+      changes: [],
+      whole: true,
+    });
+  });
+
+  it('there and back is where it was', () => {
+    const positive = fc.double({ min: 1, max: 500, noNaN: true });
+    const setup = fc
+      .record({ aperture: positive, printLength: positive, distance: positive })
+      .map((change): LightSetup => ({ ...bench, ...change }));
+    fc.assert(
+      fc.property(setup, setup, (a, b) => {
+        expect(convertSetup(a, b).factor * convertSetup(b, a).factor).toBeCloseTo(1, 6);
+      }),
+    );
+  });
+});
