@@ -5,6 +5,7 @@ import { Finding, FindingBody, findingExample } from './finding.ts';
 import { Holder, HolderBody, holderExample } from './holder.ts';
 import { PaperBody, PaperThing, paperExample } from './paper.ts';
 import { Procedure, ProcedureBody, procedureExample } from './procedure.ts';
+import { Proof, ProofBody, proofExample } from './proof.ts';
 import { Tank, TankBody, tankExample } from './tank.ts';
 
 /** A kind of thing that stands on a shelf: few of them, listed whole, each with a name. */
@@ -25,6 +26,7 @@ export const shelves = {
   enlargers: { one: 'enlarger', body: EnlargerBody, kept: Enlarger, example: enlargerExample },
   papers: { one: 'paper', body: PaperBody, kept: PaperThing, example: paperExample },
   findings: { one: 'finding', body: FindingBody, kept: Finding, example: findingExample },
+  proofs: { one: 'proof', body: ProofBody, kept: Proof, example: proofExample },
 } as const satisfies Record<string, Shelf>;
 
 export type ShelfName = keyof typeof shelves;
@@ -39,4 +41,5 @@ export interface ShelfBodies {
   enlargers: EnlargerBody;
   papers: PaperBody;
   findings: FindingBody;
+  proofs: ProofBody;
 }

@@ -1,5 +1,6 @@
 import {
   STOP_IN_LOG,
+  keepTone,
   patchesInWords,
   planStrip,
   readPick,
@@ -102,6 +103,8 @@ export interface PrintView {
   readonly reasons: readonly string[];
   readonly figures?: string;
   readonly advice?: string;
+  /** The same print one setting softer, and one harder, a sentence each. */
+  readonly neighbours: readonly string[];
   /** How far apart the settings are that the picks still allow, in settings. */
   readonly settingsWithin?: number;
   readonly refusal?: string;
@@ -176,6 +179,7 @@ export function printView(draft: PrintDraft, bench: Bench = emptyBench): PrintVi
       ...base,
       firings: [],
       reasons: [],
+      neighbours: [],
       troubles,
       areas: areasOf(draft, undefined, timerStep),
     };
@@ -195,6 +199,7 @@ export function printView(draft: PrintDraft, bench: Bench = emptyBench): PrintVi
       ...base,
       firings: [],
       reasons: [],
+      neighbours: [],
       troubles: { ...troubles, [field]: planned.trouble },
       areas: areasOf(draft, undefined, timerStep),
     };
@@ -264,6 +269,7 @@ function readingOf({
   | 'reasons'
   | 'figures'
   | 'advice'
+  | 'neighbours'
   | 'settingsWithin'
   | 'refusal'
   | 'areas'
@@ -348,6 +354,7 @@ function readingOf({
     ...(single && flash !== undefined && { flash: flashView(set, single, flash) }),
     ...(session?.value && sessionWords(set, session.value)),
     ...((read?.trouble ?? session?.trouble) && { refusal: read?.trouble ?? session?.trouble }),
+    neighbours: reading ? neighboursOf(on, reading, lightDensity, timerStep) : [],
     reasons: reading ? printReason(set, setting, reading, timerStep) : [],
     areas: areasOf(draft, reading?.seconds, timerStep),
   };
@@ -397,6 +404,28 @@ function together(strip: StripReading, session: Session, lagSeconds: number): Pr
     nextStrip: part ?? strip.nextStrip,
     nextSettingId: part?.settingId ?? best.setting.id,
   };
+}
+
+/** "Same, but softer by half": the settings beside the answer, each with the time that keeps the highlight. */
+function neighboursOf(
+  { paper, set }: PaperFacts,
+  { setting, seconds }: PrintReading,
+  highlightDensity: number,
+  timerStep: number,
+): string[] {
+  const index = set.settings.findIndex(({ id }) => id === setting.id);
+  return ([-1, 1] as const).flatMap((way) => {
+    const beside = set.settings[index + way];
+    if (!beside) return [];
+    const time = enlargerSeconds(
+      keepTone(paper, setting, beside, seconds, highlightDensity),
+      timerStep,
+    );
+    const step = set.step < 1 ? 'by half' : 'by one';
+    return [
+      `Same, but ${way < 0 ? 'softer' : 'harder'} ${step}: ${set.noun} ${beside.name}, ${time} s.`,
+    ];
+  });
 }
 
 /** Half the width of the contrast bracket, in settings of the set. */

@@ -1,4 +1,10 @@
-import type { Certainty, ContrastSet, ContrastSetting, StripReading } from '@katachron/core';
+import {
+  dialFor,
+  type Certainty,
+  type ContrastSet,
+  type ContrastSetting,
+  type StripReading,
+} from '@katachron/core';
 import type { Session } from '../print/session.ts';
 import { enlargerSeconds } from './duration.ts';
 import { stopsInWords } from './fraction.ts';
@@ -67,7 +73,9 @@ export function contrastFigures(set: ContrastSet, reading: StripReading): string
       ? `, ${contrast.formulaRange.toFixed(1)} by the bare formula as first estimate`
       : '';
   const figures = `R ${contrast.range.toFixed(1)} wanted on the paper’s curve${formula}; ${set.noun} ${setting.name} is R ${Math.round(setting.range)}`;
-  return `${figures}${set.calibrated ? '.' : ', not calibrated.'}`;
+  const place = dialFor(set, contrast.range);
+  const exact = place ? ` Between the points: ${place.name}.` : '';
+  return `${figures}${set.calibrated ? '.' : ', not calibrated.'}${exact}`;
 }
 
 /** What to do next, and whether another strip is worth the paper. */

@@ -2,6 +2,7 @@
   import { goto, invalidate } from '$app/navigation';
   import {
     certainties,
+    contrastSet,
     contrastSets,
     highlightTones,
     shadowTones,
@@ -287,7 +288,9 @@
     bind:value={
       () => draft.contrastSetId,
       (id) => {
-        Object.assign(draft, { contrastSetId: id, settingId: '2' });
+        const { settings } = contrastSet(id);
+        const middle = settings[Math.floor(settings.length / 2)]!;
+        Object.assign(draft, { contrastSetId: id, settingId: middle.id });
         delete draft.split;
       }
     }
@@ -585,6 +588,9 @@
             <button class="slot-in min-h-9" onclick={() => delete draft.flash}>no flash</button>
           </p>
         {/if}
+        {#each view.neighbours as neighbour (neighbour)}<p class="text-[15px]">
+            {neighbour}
+          </p>{/each}
         <p class="flex flex-wrap gap-x-5 text-[15px]">
           {#if !draft.split}
             <button

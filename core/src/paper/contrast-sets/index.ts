@@ -1,10 +1,12 @@
 import { Refusal } from '../../refusal.ts';
+import { dials } from './dials.ts';
 import { filters } from './filters.ts';
 import { grades } from './grades.ts';
+import { lamps } from './lamps.ts';
 import type { ContrastSet, ContrastSetting } from './set.ts';
 
 /** Every set of contrast settings. */
-export const contrastSets = [filters, grades] as const;
+export const contrastSets = [filters, grades, dials, lamps] as const;
 
 export type ContrastSetId = (typeof contrastSets)[number]['id'];
 

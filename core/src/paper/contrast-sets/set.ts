@@ -6,6 +6,8 @@ export interface ContrastSetting {
   readonly range: number;
   /** Speed against the set's first setting, stops; negative is slower. */
   readonly speedStops: number;
+  /** Where a dial stands for it, in the dial's own numbers. */
+  readonly dial?: number;
 }
 
 /** A set of contrast settings, as data: a set of filters, a head, graded paper. */
@@ -19,4 +21,6 @@ export interface ContrastSet {
   /** How far one setting's number is from the next. */
   readonly step: number;
   readonly settings: readonly ContrastSetting[];
+  /** What a place of its dial is called, where it has one that can stand anywhere between two settings. */
+  readonly dialName?: (value: number) => string;
 }

@@ -52,6 +52,7 @@ class ProcedureRow extends ShelfRow<ShelfBodies['procedures']> {}
 class EnlargerRow extends ShelfRow<ShelfBodies['enlargers']> {}
 class PaperRow extends ShelfRow<ShelfBodies['papers']> {}
 class FindingRow extends ShelfRow<ShelfBodies['findings']> {}
+class ProofRow extends ShelfRow<ShelfBodies['proofs']> {}
 
 const shelfRows: Record<ShelfName, ModelStatic<Model>> = {
   tanks: TankRow,
@@ -61,6 +62,7 @@ const shelfRows: Record<ShelfName, ModelStatic<Model>> = {
   enlargers: EnlargerRow,
   papers: PaperRow,
   findings: FindingRow,
+  proofs: ProofRow,
 };
 
 export class RollRow

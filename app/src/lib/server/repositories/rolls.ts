@@ -117,6 +117,19 @@ export const rolls = {
     return rows.map(resource);
   },
 
+  /** Those that came out of the tank and can be proofed, newest first. */
+  async developed(): Promise<Roll[]> {
+    const rows = await models().RollRow.findAll({
+      where: { state: ['developed', 'proofed'] },
+      order: [
+        ['madeAt', 'DESC'],
+        ['id', 'DESC'],
+      ],
+      limit: MOST_LISTED,
+    });
+    return rows.map(resource);
+  },
+
   /** The last ones that were judged, of a film in a developer, newest first. */
   async judged(film: string, developer: string): Promise<Roll[]> {
     const rows = await models().RollRow.findAll({

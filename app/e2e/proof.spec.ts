@@ -1,0 +1,154 @@
+import type { Page } from '@playwright/test';
+import { expect, leavePrintPage, open, stripRead, test } from './bench.ts';
+
+const roll = '/print/proof/7c1d4b60-52e8-4f3a-8118-000000000000';
+
+async function fill(page: Page, name: string, value: string) {
+  await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
+  await page.getByRole('textbox', { name }).fill(value);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('textbox', { name })).toHaveCount(0);
+}
+
+test('the minimum time for maximum black is kept, and offered again for its set-up alone', async ({
+  page,
+}) => {
+  await leavePrintPage(page, { ...stripRead, paper: 'Cinder matt', lens: '80 mm', aperture: '8' });
+  await open(page, '/print/proof');
+  const strip = page.getByRole('group', { name: /The shortest patch/ });
+  await strip.getByRole('button').last().click();
+  await expect(page.getByText(/may not be black enough yet/)).toBeVisible();
+  await strip.getByRole('button', { name: '8.0' }).click();
+  await expect(page.getByTestId('seconds')).toHaveText('8.2s');
+  await page.getByRole('button', { name: /Keep it for this set-up/ }).click();
+  await expect(page.getByRole('status')).toContainText('Kept: 8 s, minimum time for maximum black');
+  await page.reload();
+  await expect(page.getByTestId('known')).toHaveText(
+    '8.0 s was found for this set-up before; it still holds.',
+  );
+  await page.getByRole('button', { name: /^School of the proof/ }).click();
+  await page.getByRole('radio', { name: /dark proof/ }).click();
+  await expect(page.getByTestId('seconds')).toHaveText('11.5s');
+
+  await open(page, '/print');
+  await fill(page, 'Head height', '52.0 cm');
+  await open(page, '/print/proof');
+  await expect(page.getByTestId('known')).toContainText('but with another head height');
+});
+
+test('frames are rated by keyboard, kept over a reload, and become the list to print', async ({
+  page,
+}) => {
+  await leavePrintPage(page, stripRead);
+  await open(page, roll);
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('p');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('m');
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('n');
+  await expect(page.getByRole('button', { name: 'Frame 2, pick' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Frame 14, maybe' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Frame 13, no' })).toBeVisible();
+  await page.keyboard.press('z');
+  await expect(page.getByRole('button', { name: 'Frame 13', exact: true })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Frame 2, pick' }).click();
+  await fill(page, 'Exposure error, stops', 'a lot');
+  await expect(page.getByRole('alert')).toContainText('Type stops: +1 for a negative');
+  await fill(page, 'Exposure error, stops', '−½');
+  await fill(page, 'Crop idea', 'square, without the door');
+  const list = page.getByRole('region', { name: 'To print' });
+  await expect(list.getByRole('listitem')).toHaveText([
+    /Frame 2\s+−½ stop, underexposed; square, without the door/,
+    /Frame 14, maybe/,
+  ]);
+  await expect
+    .poll(async () => {
+      const answer = await page.request.get('/api/v1/proofs/7c1d4b60-52e8-4f3a-8118-000000000000');
+      return (await answer.json()).frames?.[0]?.crop;
+    })
+    .toBe('square, without the door');
+  await page.reload();
+  await expect(list.getByRole('listitem')).toHaveCount(2);
+  await list.getByRole('button', { name: 'Print it' }).first().click();
+  await expect(page).toHaveURL(/\/print$/);
+  await expect(page.getByRole('button', { name: /^Negative: .* \/ 2$/ })).toBeVisible();
+});
+
+test('readings by the probe give the contrast, a known print the time, a third place a burn', async ({
+  page,
+}) => {
+  await leavePrintPage(page, { ...stripRead, paper: '' });
+  await open(page, '/print/readings');
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('setting')).toHaveText('3');
+  await expect(page.getByText(/spans R 8\d\.\d|spans R 9\d\.\d/)).toBeVisible();
+  await page.getByLabel('Reading of the known print').fill('−1.42');
+  await page.getByLabel('Seconds of the known print').fill('12');
+  await expect(page.getByTestId('seconds')).toBeVisible();
+  await page.keyboard.press('Tab');
+  await page.getByRole('button', { name: /One more place/ }).click();
+  await page.getByLabel('Reading of the place 3').fill('−2');
+  await expect(
+    page.getByRole('list', { name: 'What each place becomes' }).getByRole('listitem').last(),
+  ).toContainText(/place 3.*burn/);
+  await page.getByLabel('Reading of the highlight').fill('bright');
+  await expect(page.getByRole('alert')).toContainText('Type the reading of the highlight as −1.42');
+  await expect(page.getByLabel('Reading of the highlight')).toHaveValue('bright');
+});
+
+test('soft and hard are found by a strip each, in either order', async ({ page }) => {
+  await leavePrintPage(page, { ...stripRead, paper: '', lag: '0' });
+  await open(page, '/print/split');
+  await expect(page.getByText('First read the strip above.')).toBeVisible();
+  await page
+    .getByRole('group', { name: 'Where is the highlight just right?' })
+    .getByRole('button')
+    .nth(3)
+    .click();
+  await expect(page.getByText(/Give the whole strip 8\.0 s at filter 00/)).toBeVisible();
+  await page
+    .getByRole('group', { name: 'Where are the blacks just right?' })
+    .getByRole('button')
+    .nth(4)
+    .click();
+  await expect(page.getByTestId('hard')).toHaveText('8.0s');
+  await expect(page.getByTestId('soft')).toHaveText(/^[67]\.\ds$/);
+  await expect(page.getByText(/so the soft one is 1\.\d s shorter/)).toBeVisible();
+  await expect(page.getByText(/Together they are R \d+: about .* s at filter/)).toBeVisible();
+  await page.getByRole('button', { name: /^Which exposure comes first/ }).click();
+  await page.getByRole('radio', { name: /hard one/ }).click();
+  await expect(page.getByRole('heading', { name: 'Strip 1: filter 5' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Where are the blacks just right?' })).toBeVisible();
+});
+
+test('a flash is found in two goes, kept for its set-up, and said what it costs', async ({
+  page,
+}) => {
+  await leavePrintPage(page, { ...stripRead, paper: 'Cinder matt', lag: '0' });
+  await open(page, '/print/flash');
+  await fill(page, 'The longest patch without a tone, s', '4');
+  await fill(page, 'The next patch, with a tone, s', '3');
+  await expect(page.getByRole('alert')).toHaveText(
+    'The patch with a tone got more light than the clear one.',
+  );
+  await fill(page, 'The next patch, with a tone, s', '8');
+  await expect(page.getByText('Dial 4.0, 5.0, 6.0, 7.0, 8.0 s.')).toBeVisible();
+  await page
+    .getByRole('group', { name: 'The longest patch that shows nothing' })
+    .getByRole('button', { name: '5.0' })
+    .click();
+  await expect(page.getByTestId('flash')).toHaveText('4.0s');
+  await expect(page.getByText(/R \d+ becomes \d+\./)).toBeVisible();
+  await page.getByRole('button', { name: /Keep it for this set-up/ }).click();
+  await expect(page.getByRole('status')).toHaveText('Kept for this set-up.');
+  await page.getByRole('button', { name: /^Share of the threshold/ }).click();
+  await page.getByRole('radio', { name: /^120 %/ }).click();
+  await expect(page.getByTestId('flash')).toHaveText('6.0s');
+  await page.reload();
+  await expect(page.getByTestId('known')).toHaveText(
+    '5.0 s was found for this set-up before; it still holds.',
+  );
+});

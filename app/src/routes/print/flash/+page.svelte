@@ -1,0 +1,122 @@
+<script lang="ts">
+  import { goto, invalidate } from '$app/navigation';
+  import { put } from '$lib/api/client.ts';
+  import type { Finding } from '$lib/contract/finding.ts';
+  import { emptyFlash, flashPageView } from '$lib/print/flash-page-view.ts';
+  import PatchPick from '$lib/print/PatchPick.svelte';
+  import { printView } from '$lib/print/print-view.ts';
+  import PrintPages from '$lib/print/PrintPages.svelte';
+  import Button from '$lib/ui/Button.svelte';
+  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import SlotChoice from '$lib/ui/SlotChoice.svelte';
+  import SlotText from '$lib/ui/SlotText.svelte';
+
+  const { data } = $props();
+  const bench = $derived(printView(data.draft, data.bench));
+  const form = $state(emptyFlash());
+  const view = $derived(flashPageView(form, bench, data.draft, data.findings));
+  let problem = $state<string>();
+  let told = $state<string>();
+
+  useKeys([
+    { key: ' ', does: 'keep the threshold for this set-up', run: () => void keep() },
+    { key: 'Escape', does: 'back to the strips', run: () => void goto('/print') },
+  ]);
+
+  async function keep() {
+    const body = view.finding(Date.now());
+    if (!body) return;
+    const outcome = await put<Finding>(`/api/v1/findings/${crypto.randomUUID()}`, body);
+    problem = outcome.problem?.detail;
+    told = outcome.value ? 'Kept for this set-up.' : undefined;
+    await invalidate('katachron:findings');
+  }
+</script>
+
+<svelte:head><title>Flash · Katachron</title></svelte:head>
+
+<PrintPages />
+<h1 class="heading">Flash</h1>
+<p class="reason mt-1 max-w-[110ch] text-soft">
+  Paper needs a threshold of light before it shows anything. A plain exposure just below it lifts
+  the highlights alone, before or after the main exposure. No negative in the way, or a diffuser
+  under the lens; white or soft light; a mask, so that untouched paper lies beside every patch.
+</p>
+<div class="mt-4 grid grid-cols-1 gap-x-14 gap-y-6 lg:grid-cols-[minmax(0,1fr)_440px]">
+  <div class="space-y-5">
+    {#if view.known}<p class="reason" data-testid="known">{view.known}</p>{/if}
+    <section aria-label="The coarse strip">
+      <h2 class="font-[620]">1. A coarse strip, covered up</h2>
+      <p class="reason">
+        Doubling from 1 s. The longest patch without a tone got
+        <SlotText
+          label="The longest patch without a tone, s"
+          bind:value={form.clear}
+          empty="how long"
+          after=" s"
+          numeric
+          maxlength={6}
+        />, the next one
+        <SlotText
+          label="The next patch, with a tone, s"
+          bind:value={form.toned}
+          empty="how long"
+          after=" s"
+          numeric
+          maxlength={6}
+        />.
+      </p>
+      {#if view.trouble}<p class="text-trouble" role="alert">{view.trouble}</p>{/if}
+    </section>
+    <section aria-label="Separate patches">
+      <h2 class="font-[620]">2. Separate patches, one firing each</h2>
+      <p class="reason">Firings do not add up at the threshold, so none is given twice.</p>
+      {#if view.patches.length > 0}
+        <p class="text-[15px] text-soft">Dial {view.dials} s.</p>
+        <div class="mt-2">
+          <PatchPick
+            label="The longest patch that shows nothing"
+            seconds={view.patches}
+            picked={form.picked}
+            timerStep={bench.timerStep}
+            onpick={(picked) => (form.picked = picked)}
+          />
+        </div>
+        <p class="mt-1 text-[15px] text-soft">
+          Dry and in good light: which is the longest that shows nothing beside untouched paper?
+        </p>
+      {/if}
+    </section>
+    {#if view.threshold !== undefined && form.picked !== null}
+      <Button main keyHint="Space" onclick={() => void keep()}>Keep it for this set-up</Button>
+    {/if}
+    {#if problem}<p class="text-trouble" role="alert">{problem}</p>{/if}
+    {#if told}<p role="status">{told}</p>{/if}
+  </div>
+  <section aria-label="The flash" aria-live="polite">
+    {#if view.threshold !== undefined}
+      <p class="numeral text-[84px]" data-testid="flash">
+        {view.flashSeconds}<span class="text-[0.36em]"> s</span>
+      </p>
+      <p class="mt-3 text-soft">
+        <SlotChoice label="Share of the threshold" bind:value={form.share} options={view.shares} />
+        of the threshold of {view.thresholdShown} s, given
+        <SlotChoice
+          label="Where the flash goes"
+          bind:value={form.where}
+          options={[
+            { id: 'overall', name: 'to the whole sheet' },
+            {
+              id: 'masked',
+              name: 'through a mask',
+              more: 'only where the highlights are; the rest keeps its contrast',
+            },
+          ]}
+        />.
+      </p>
+      {#each view.sentences as sentence (sentence)}<p class="reason mt-2">{sentence}</p>{/each}
+    {:else}
+      <p class="reason text-soft">Find the threshold first: it holds until something is changed.</p>
+    {/if}
+  </section>
+</div>

@@ -1,0 +1,164 @@
+<script lang="ts">
+  import { goto, invalidate } from '$app/navigation';
+  import { put } from '$lib/api/client.ts';
+  import type { Finding } from '$lib/contract/finding.ts';
+  import { findingLine } from '$lib/print/findings.ts';
+  import PatchPick from '$lib/print/PatchPick.svelte';
+  import { printView } from '$lib/print/print-view.ts';
+  import PrintPages from '$lib/print/PrintPages.svelte';
+  import { blackView, emptyBlack } from '$lib/print/proof-view.ts';
+  import Button from '$lib/ui/Button.svelte';
+  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import SlotChoice from '$lib/ui/SlotChoice.svelte';
+  import SlotText from '$lib/ui/SlotText.svelte';
+
+  const { data } = $props();
+  const bench = $derived(printView(data.draft, data.bench));
+  // The form is its own from here on.
+  /* svelte-ignore state_referenced_locally */
+  const form = $state(emptyBlack(data.rolls[0]?.recipe?.film ?? data.rolls[0]?.exposed?.film));
+  const view = $derived(blackView(form, bench, data.draft, data.findings));
+  const ratedIn = $derived(new Map(data.proofs.map((proof) => [proof.id, proof.frames])));
+  let problem = $state<string>();
+  let told = $state<string>();
+
+  useKeys([
+    { key: ' ', does: 'keep the time for this set-up', run: () => void keep() },
+    { key: 'Escape', does: 'back to the strips', run: () => void goto('/print') },
+  ]);
+
+  async function keep() {
+    const body = view.finding(Date.now());
+    if (!body) return;
+    const outcome = await put<Finding>(`/api/v1/findings/${crypto.randomUUID()}`, body);
+    problem = outcome.problem?.detail;
+    told = outcome.value ? `Kept: ${findingLine(body)}.` : undefined;
+    await invalidate('katachron:findings');
+  }
+
+  const picks = (id: string) =>
+    (ratedIn.get(id) ?? []).filter(({ rating }) => rating === 'pick').length;
+</script>
+
+<svelte:head><title>Proof · Katachron</title></svelte:head>
+
+<PrintPages />
+<div class="grid grid-cols-1 gap-x-16 gap-y-8 lg:grid-cols-[minmax(0,1fr)_440px]">
+  <section aria-label="The time of the proof">
+    <h1 class="heading">Proof</h1>
+    <p class="reason mt-1 max-w-[90ch] text-soft">
+      Negatives on the paper under glass, lens two stops down, head at a noted height. A strip
+      across the film’s clear edge: the shortest patch whose edge cannot be told from the next one
+      is the minimum time for maximum black. Lift the glass by its taped edges.
+    </p>
+    <p class="mt-2 text-lg leading-loose text-soft">
+      Through
+      <SlotText label="The film base" bind:value={form.film} empty="which film" />,
+      <SlotText
+        label="Number of patches"
+        bind:value={form.patches}
+        empty="how many"
+        after=" patches"
+        numeric
+        maxlength={2}
+      />
+      from
+      <SlotText
+        label="First exposure, s"
+        bind:value={form.first}
+        empty="how long"
+        after=" s"
+        numeric
+        maxlength={6}
+      />
+      in
+      <SlotText
+        label="Step, stops"
+        bind:value={form.step}
+        empty="step"
+        after=" stop"
+        maxlength={6}
+      />; in the set-up of the strips page: {data.draft.enlarger.trim() || 'no enlarger named'},
+      head {data.draft.head.trim() || 'not noted'}, on {data.draft.paper.trim() ||
+        'no paper named'}.
+    </p>
+    {#if view.trouble}<p class="text-trouble" role="alert">{view.trouble}</p>{/if}
+    {#if view.known}<p class="reason" data-testid="known">{view.known}</p>{/if}
+    {#if view.seconds.length > 0}
+      <p class="mt-1 text-[15px] text-soft">
+        Dial {view.dials} s, card over one patch more each time.
+      </p>
+      <div class="mt-2">
+        <PatchPick
+          label="The shortest patch whose edge is as black as the next"
+          seconds={view.seconds}
+          picked={form.picked}
+          timerStep={bench.timerStep}
+          onpick={(picked) => (form.picked = picked)}
+        />
+      </div>
+    {/if}
+    {#if view.beyond}<p class="reason mt-2 text-caution" role="alert">{view.beyond}</p>{/if}
+    {#if view.dial}
+      <div class="mt-4 flex flex-wrap items-center gap-x-8 gap-y-3">
+        <p class="numeral text-[84px]" data-testid="seconds">
+          {view.dial}<span class="text-[0.36em]"> s</span>
+        </p>
+        <div>
+          <p class="text-soft">
+            for every
+            <SlotChoice
+              label="School of the proof"
+              bind:value={form.school}
+              options={[
+                {
+                  id: 'proof',
+                  name: 'proof as it is',
+                  more: 'frames show their exposure: too light is an overexposed negative',
+                },
+                {
+                  id: 'dark',
+                  name: 'dark proof, ½ stop more',
+                  more: 'read on a light table: highlights by reflection, shadows by transmission',
+                },
+              ]}
+            />
+          </p>
+          {#if form.picked !== null}
+            <div class="mt-3">
+              <Button main keyHint="Space" onclick={() => void keep()}
+                >Keep it for this set-up</Button
+              >
+            </div>
+          {/if}
+        </div>
+      </div>
+    {/if}
+    {#if problem}<p class="mt-2 text-trouble" role="alert">{problem}</p>{/if}
+    {#if told}<p class="mt-2" role="status">{told}</p>{/if}
+  </section>
+  <section aria-label="Rolls to rate">
+    <h2 class="heading">Rate the frames</h2>
+    <ul class="mt-3">
+      {#each data.rolls as roll (roll.id)}
+        <li class="border-b border-hair py-2">
+          <a
+            class="break-words font-[560] underline-offset-4 hover:underline"
+            href="/print/proof/{roll.id}">{roll.title}</a
+          >
+          <p class="text-[15px] text-soft">
+            {picks(roll.id) > 0
+              ? `${picks(roll.id)} to print`
+              : ratedIn.has(roll.id)
+                ? 'rated, nothing to print'
+                : 'not rated yet'}
+          </p>
+        </li>
+      {:else}
+        <li class="reason">
+          No roll came out of the tank yet. When one does, its frames stand here.
+        </li>
+      {/each}
+    </ul>
+  </section>
+</div>

@@ -1,0 +1,128 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { splitView } from '$lib/print/split-strips-view.ts';
+  import PatchPick from '$lib/print/PatchPick.svelte';
+  import { printView } from '$lib/print/print-view.ts';
+  import PrintPages from '$lib/print/PrintPages.svelte';
+  import { emptySplit } from '$lib/print/split-strips-view.ts';
+  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import SlotChoice from '$lib/ui/SlotChoice.svelte';
+  import SlotText from '$lib/ui/SlotText.svelte';
+
+  const { data } = $props();
+  const bench = $derived(printView(data.draft, data.bench));
+  // The form is its own from here on.
+  /* svelte-ignore state_referenced_locally */
+  const form = $state(emptySplit(bench.set));
+  const view = $derived(splitView(form, bench, data.draft));
+
+  useKeys([{ key: 'Escape', does: 'back to the strips', run: () => void goto('/print') }]);
+</script>
+
+<svelte:head><title>Soft and hard · Katachron</title></svelte:head>
+
+<PrintPages />
+<h1 class="heading">Soft and hard, a strip each</h1>
+<p class="mt-2 text-lg leading-loose text-soft">
+  Begin with the
+  <SlotChoice
+    label="Which exposure comes first"
+    bind:value={
+      () => form.order,
+      (order) => {
+        form.order = order;
+        form.strips.forEach((strip) => (strip.picked = null));
+      }
+    }
+    options={[
+      {
+        id: 'soft-first',
+        name: 'soft one',
+        more: 'the highlight right, then hard until the blacks are',
+      },
+      {
+        id: 'hard-first',
+        name: 'hard one',
+        more: 'the blacks right, then soft until the highlight is',
+      },
+    ]}
+  />; soft is {bench.set.noun}
+  <SlotChoice label="Soft" bind:value={form.softId} options={bench.set.settings} />, hard is
+  <SlotChoice label="Hard" bind:value={form.hardId} options={bench.set.settings} />.
+</p>
+{#if view.trouble}<p class="reason text-trouble" role="alert">{view.trouble}</p>{/if}
+<div class="mt-2 grid grid-cols-1 gap-x-14 gap-y-6 lg:grid-cols-[minmax(0,1fr)_440px]">
+  <div class="space-y-6">
+    {#each view.strips as strip, index (index)}
+      {@const typed = form.strips[index]!}
+      <section aria-label={strip.heading}>
+        <h2 class="font-[620]">{strip.heading}</h2>
+        <p class="reason">{strip.hands}</p>
+        <p class="text-soft">
+          <SlotText
+            label="Patches of strip {index + 1}"
+            bind:value={typed.patches}
+            empty="how many"
+            after=" patches"
+            numeric
+            maxlength={2}
+          />
+          from
+          <SlotText
+            label="First exposure of strip {index + 1}, s"
+            bind:value={typed.first}
+            empty="how long"
+            after=" s"
+            numeric
+            maxlength={6}
+          />
+          in
+          <SlotText
+            label="Step of strip {index + 1}, stops"
+            bind:value={typed.step}
+            empty="step"
+            after=" stop"
+            maxlength={6}
+          />
+        </p>
+        {#if strip.trouble}<p class="text-trouble" role="alert">{strip.trouble}</p>{/if}
+        {#if strip.waits}
+          <p class="mt-2 text-soft">{strip.waits}</p>
+        {:else}
+          <p class="mt-1 text-[15px] text-soft">{strip.firings}</p>
+          <div class="mt-2">
+            <PatchPick
+              label={strip.question}
+              seconds={strip.seconds}
+              picked={typed.picked}
+              timerStep={bench.timerStep}
+              onpick={(picked) => (typed.picked = picked)}
+            />
+          </div>
+          <p class="mt-1 text-[15px] text-soft">{strip.question}</p>
+        {/if}
+      </section>
+    {/each}
+  </div>
+  <section aria-label="The pair" aria-live="polite">
+    {#if view.pair}
+      <div class="flex gap-x-10">
+        <div>
+          <p class="numeral text-[84px]" data-testid="soft">
+            {view.pair.soft}<span class="text-[0.36em]"> s</span>
+          </p>
+          <p class="mt-3 text-soft">soft</p>
+        </div>
+        <div>
+          <p class="numeral text-[84px]" data-testid="hard">
+            {view.pair.hard}<span class="text-[0.36em]"> s</span>
+          </p>
+          <p class="mt-3 text-soft">hard</p>
+        </div>
+      </div>
+      {#each view.pair.sentences as sentence (sentence)}<p class="reason mt-2">{sentence}</p>{/each}
+    {:else}
+      <p class="reason text-soft">Pick a patch on each strip; the pair stands here then.</p>
+    {/if}
+  </section>
+</div>
