@@ -107,6 +107,26 @@ export const PrintDraft = Type.Object(
     highlightTone: oneOf(highlightTones, 'The highlight’s tone'),
     shadow: position,
     shadowTone: oneOf(shadowTones, 'The shadow’s tone'),
+    /** Another contrast beside it on the same sheet, with firings of its own. */
+    beside: Type.Optional(
+      Type.Object(
+        {
+          settingId,
+          first: typed,
+          step: typed,
+          patches: typed,
+          highlight: position,
+          shadow: position,
+        },
+        { additionalProperties: false },
+      ),
+    ),
+    /** Two contrasts on the next strip, where they help. */
+    sideBySide: Type.Optional(Type.Boolean()),
+    /** Which place the strip lies along, where each has a strip of its own. */
+    along: Type.Optional(oneOf(['highlight', 'shadow'] as const, 'What the strip lies along')),
+    /** Prints that are no evidence, though they were made in this set-up. */
+    leftOut: Type.Optional(Type.Array(Type.String({ maxLength: 40 }), { maxItems: 12 })),
     certainty: oneOf(
       certainties.map(({ id }) => id),
       'How sure to be',

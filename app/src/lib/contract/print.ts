@@ -14,6 +14,10 @@ const KeptStrip = Type.Object(
     }),
     highlight: orNull<Pick>(Pick),
     shadow: orNull<Pick>(Pick),
+    /** Where the set-up was changed after it: what its seconds are worth in the print's own; 0 when nobody can tell. */
+    worth: Type.Optional(
+      Type.Number({ title: 'What its seconds are worth', minimum: 0, maximum: 100_000 }),
+    ),
   },
   { title: 'A strip', additionalProperties: false },
 );

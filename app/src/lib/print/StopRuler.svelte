@@ -8,20 +8,34 @@
   type Place = 'highlight' | 'shadow';
   interface Props {
     ruler: Ruler;
-    view: PrintView;
+    view: Pick<
+      PrintView,
+      'lightTones' | 'darkTones' | 'highlight' | 'shadow' | 'timerStep' | 'set' | 'reading' | 'dial'
+    >;
+    /** Which contrast it is of, where there are two of them. */
+    at?: string;
+    /** The place that the strip lies along, where the other has a strip of its own. */
+    along?: Place | undefined;
     light: Light;
     onpick: (place: Place, position: number | null) => void;
   }
-  const { ruler, view, light, onpick }: Props = $props();
+  const { ruler, view, at = '', along, light, onpick }: Props = $props();
 
   /** Heights in px: pennants, the two rows of patches, ticks and their numbers. */
   const TOP = 32;
   const ROW = 58;
   const AXIS = TOP + 2 * ROW;
-  const places: readonly { place: Place; name: string; short: string; y: number }[] = [
-    { place: 'highlight', name: 'highlight right', short: 'light', y: TOP },
-    { place: 'shadow', name: 'shadow right', short: 'dark', y: TOP + ROW },
+  const both: readonly { place: Place; name: string; short: string }[] = [
+    { place: 'highlight', name: 'highlight right', short: 'light' },
+    { place: 'shadow', name: 'shadow right', short: 'dark' },
   ];
+  /** Two rows, or one of the height of both. */
+  const row = $derived(along === undefined ? ROW : 2 * ROW);
+  const places = $derived(
+    both
+      .filter(({ place }) => along === undefined || place === along)
+      .map((one, index) => ({ ...one, y: TOP + index * ROW })),
+  );
 
   let svg = $state<SVGSVGElement>();
   let dragging = $state<Place>();
@@ -44,7 +58,7 @@
     const y = event.clientY - box.top;
     const grabbed = (event.target as Element).closest('[data-place]')?.getAttribute('data-place');
     if (y > AXIS && !grabbed) return;
-    dragging = (grabbed as Place | undefined) ?? (y < TOP + ROW ? 'highlight' : 'shadow');
+    dragging = (grabbed as Place | undefined) ?? along ?? (y < TOP + ROW ? 'highlight' : 'shadow');
     svg!.setPointerCapture(event.pointerId);
     pickAt(event, dragging);
     event.preventDefault();
@@ -94,7 +108,7 @@
   bind:this={svg}
   class="block h-[222px] w-full touch-pan-y select-none overflow-visible"
   role="group"
-  aria-label="Stop ruler"
+  aria-label="Stop ruler{at && `, ${at}`}"
   onpointerdown={press}
   onpointermove={(event) => dragging && pickAt(event, dragging)}
   onpointerup={() => (dragging = undefined)}
@@ -108,13 +122,13 @@
         x="{patch.x}%"
         {y}
         width="{patch.width}%"
-        height={ROW}
+        height={row}
         fill={tone ? toneColour(tone.density, light) : 'var(--enamel)'}
         stroke={tone ? 'none' : 'var(--hair)'}
       />
       {#if tone}
-        <svg x="{patch.x}%" {y} width="{patch.width}%" height={ROW}>
-          <text x="10" y={ROW - 12} fill={markOn(tone)} class="text-[14px] max-md:hidden">
+        <svg x="{patch.x}%" {y} width="{patch.width}%" height={row}>
+          <text x="10" y={row - 12} fill={markOn(tone)} class="text-[14px] max-md:hidden">
             {crowded ? '' : tone.word}
           </text>
         </svg>
@@ -123,7 +137,7 @@
     {#if !tones}
       <text
         x="12"
-        y={y + ROW / 2}
+        y={y + row / 2}
         dy="0.35em"
         class="hint pointer-events-none fill-soft text-[15px]"
       >
@@ -185,9 +199,10 @@
         <g
           class="cursor-grab"
           data-place={place}
+          data-half={at}
           role="slider"
           tabindex="0"
-          aria-label={name}
+          aria-label="{name}{at && `, ${at}`}"
           aria-valuemin={1}
           aria-valuemax={last + 1}
           aria-valuenow={pick.position + 1}

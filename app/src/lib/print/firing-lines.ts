@@ -37,13 +37,20 @@ export function firingLines(draft: PrintDraft, view: PrintView, what: Fired): Fi
   const { timerStep, lagSeconds, reading } = view;
   const noun = (name: string) => `${view.set.noun} ${name}`;
   if (what === 'strip') {
-    const filter = noun(view.setting.name);
-    return view.firings.map(({ hands, dialSeconds, dial }) => ({
-      hands,
-      dialSeconds,
-      dial,
-      filter,
-    }));
+    const halves = view.beside
+      ? [
+          { half: view, side: 'left half open' },
+          { half: view.beside, side: 'right half open' },
+        ]
+      : [{ half: view, side: '' }];
+    return halves.flatMap(({ half, side }) =>
+      half.firings.map(({ hands, dialSeconds, dial }) => ({
+        hands: [hands, side].filter(Boolean).join(', '),
+        dialSeconds,
+        dial,
+        filter: noun(half.setting.name),
+      })),
+    );
   }
   if (!reading) return [];
   const filter = noun(reading.setting.name);

@@ -9,7 +9,8 @@ import type { PrintDraft } from '../contract/drafts.ts';
 import type { PrintBody } from '../contract/print.ts';
 import type { Pick } from '../contract/strip.ts';
 import { plainStops } from '../words/fraction.ts';
-import { printView, type PrintView } from './print-view.ts';
+import { printView, type PickedAt, type PrintView } from './print-view.ts';
+import { convertedStrips } from './session.ts';
 import { lensWords, type Bench } from './setup-now.ts';
 
 export interface StripSeen {
@@ -23,18 +24,26 @@ export interface StripSeen {
   readonly setup?: LightSetup;
 }
 
-/** The strip on the page, with its picks. */
-function stripSeen(draft: PrintDraft, view: PrintView, choices: StripChoices): StripSeen {
-  return {
-    settingId: view.setting.id,
-    choices,
-    lamp: { lagSeconds: view.lagSeconds, timerStepSeconds: view.timerStep },
-    highlight: view.highlight
-      ? { position: view.highlight.position, tone: draft.highlightTone }
+type PickedHalf = { readonly highlight?: PickedAt; readonly shadow?: PickedAt };
+
+/** The strip on the page with its picks: one, or two contrasts side by side. Nothing picked, nothing kept of the other. */
+function stripsSeen(draft: PrintDraft, view: PrintView, choices: StripChoices): StripSeen[] {
+  const lamp = { lagSeconds: view.lagSeconds, timerStepSeconds: view.timerStep };
+  const seen = (half: PickedHalf, made: { setting: { id: string }; choices: StripChoices }) => ({
+    settingId: made.setting.id,
+    choices: made.choices,
+    lamp,
+    highlight: half.highlight
+      ? { position: half.highlight.position, tone: draft.highlightTone }
       : null,
-    shadow: view.shadow ? { position: view.shadow.position, tone: draft.shadowTone } : null,
+    shadow: half.shadow ? { position: half.shadow.position, tone: draft.shadowTone } : null,
     setup: view.now.setup,
-  };
+  });
+  const { beside } = view;
+  return [
+    seen(view, { setting: view.setting, choices }),
+    ...(beside && (beside.highlight ?? beside.shadow) ? [seen(beside, beside)] : []),
+  ];
 }
 
 /** The print as it goes into the logbook: set-up, every strip with its picks, the answer, the areas. */
@@ -47,7 +56,10 @@ export function printBody(
   const { reading, choices, timerStep, lagSeconds } = view;
   if (!reading || !choices) return undefined;
   const lamp = { lagSeconds, timerStepSeconds: timerStep };
-  const seen: StripSeen[] = [...draft.earlier, stripSeen(draft, view, choices)];
+  const earlier = convertedStrips(draft.earlier, view.now.setup).map(({ conversion }) => ({
+    ...(conversion.changes.length > 0 && { worth: conversion.whole ? conversion.factor : 0 }),
+  }));
+  const seen: StripSeen[] = [...draft.earlier, ...stripsSeen(draft, view, choices)];
   return {
     title,
     setup: {
@@ -63,8 +75,9 @@ export function printBody(
     seconds: reading.seconds,
     range: reading.setting.range,
     withinStops: reading.withinStops,
-    strips: seen.map(({ lamp: own, setup: _setup, ...strip }) => ({
+    strips: seen.map(({ lamp: own, setup: _setup, ...strip }, index) => ({
       ...strip,
+      ...earlier[index],
       choices: { ...strip.choices },
       patchSeconds: planStrip(strip.choices, own).patches.map((patch) => patch.givenSeconds),
     })),
@@ -80,18 +93,47 @@ export function printBody(
 /** More strips than this do not fit into what a browser keeps; the oldest is let go. */
 const MOST_EARLIER = 6;
 
+/** A change of the draft; what is undefined in it goes. */
+export type DraftChange = { [Part in keyof PrintDraft]?: PrintDraft[Part] | undefined };
+
 /** What the page becomes for one more strip: this one is put aside, the next one is at the new contrast. */
-export function nextStripDraft(draft: PrintDraft, view: PrintView): Partial<PrintDraft> {
+export function nextStripDraft(draft: PrintDraft, view: PrintView): DraftChange {
   const { reading, choices } = view;
   if (!reading || !choices) return {};
-  const { firstSeconds, stepStops, patches } = reading.nextStrip;
+  const { nextBeside } = reading;
   return {
-    earlier: [...draft.earlier, stripSeen(draft, view, choices)].slice(-MOST_EARLIER),
+    earlier: [...draft.earlier, ...stripsSeen(draft, view, choices)].slice(-MOST_EARLIER),
     settingId: reading.nextSettingId,
     kind: 'stops',
-    first: String(Number(firstSeconds.toFixed(2))),
-    step: plainStops(stepStops),
-    patches: String(patches),
+    ...typedStrip(reading.nextStrip),
+    highlight: null,
+    shadow: null,
+    beside: nextBeside && {
+      settingId: nextBeside.settingId,
+      ...typedStrip(nextBeside),
+      highlight: null,
+      shadow: null,
+    },
+  };
+}
+
+/** A strip as somebody would type it. */
+const typedStrip = (part: { firstSeconds: number; stepStops: number; patches: number }) => ({
+  first: String(Number(part.firstSeconds.toFixed(2))),
+  step: plainStops(part.stepStops),
+  patches: String(part.patches),
+});
+
+/** A second contrast beside the strip: the next harder one, with the same firings. */
+export function withBeside(draft: PrintDraft, view: PrintView): NonNullable<PrintDraft['beside']> {
+  const { settings } = view.set;
+  const index = settings.findIndex(({ id }) => id === view.setting.id);
+  const other = settings[index + 1] ?? settings[index - 1] ?? view.setting;
+  return {
+    settingId: other.id,
+    first: draft.first,
+    step: draft.kind === 'stops' ? draft.step : '½',
+    patches: draft.patches,
     highlight: null,
     shadow: null,
   };
@@ -111,24 +153,22 @@ export function changedSetup(
   view: PrintView,
   change: SetupChoice,
   bench: Bench,
-): Partial<PrintDraft> {
+): DraftChange {
   const { reading, choices } = view;
   const earlier =
     reading && choices
-      ? [...draft.earlier, stripSeen(draft, view, choices)].slice(-MOST_EARLIER)
+      ? [...draft.earlier, ...stripsSeen(draft, view, choices)].slice(-MOST_EARLIER)
       : draft.earlier;
   const moved: PrintDraft = { ...draft, ...change, earlier, highlight: null, shadow: null };
+  delete moved.beside;
   const after = printView(moved, bench);
   if (earlier.length === 0 || after.conversions.length === 0) return change;
-  const aside = { ...change, earlier, highlight: null, shadow: null };
+  const aside = { ...change, earlier, highlight: null, shadow: null, beside: undefined };
   if (!after.soFar) return aside;
-  const { firstSeconds, stepStops, patches } = checkStrip(after.soFar.seconds);
   return {
     ...aside,
     settingId: after.soFar.setting.id,
     kind: 'stops',
-    first: String(Number(firstSeconds.toFixed(2))),
-    step: plainStops(stepStops),
-    patches: String(patches),
+    ...typedStrip(checkStrip(after.soFar.seconds)),
   };
 }

@@ -17,11 +17,14 @@ import {
   type Lamp,
   type Strip,
   type StripChoices,
+  type StripPart,
   type StripReading,
+  type ToneId,
 } from '@katachron/core';
 import type { PrintDraft } from '../contract/drafts.ts';
 import { areaSeconds } from '../words/area.ts';
-import { attempt } from '../words/attempt.ts';
+import type { Print } from '../contract/print.ts';
+import { attempt, type Attempt } from '../words/attempt.ts';
 import { parseDecimal } from '../words/decimal.ts';
 import { enlargerSeconds } from '../words/duration.ts';
 import { signedStops } from '../words/fraction.ts';
@@ -54,6 +57,28 @@ export interface PrintReading extends StripReading {
   readonly nextSettingId: string;
   /** 95 times in 100 the contrast is within this, R. */
   readonly withinRange: number;
+  /** The other half of the next strip, where two contrasts side by side help. */
+  readonly nextBeside?: StripPart;
+}
+
+/** A pick, and what its place on the strip got. */
+export interface PickedAt {
+  readonly position: number;
+  readonly seconds: number;
+}
+
+/** A strip, or one of two contrasts on it: what it shows, and what was picked on it. */
+export interface StripHalf {
+  readonly setting: ContrastSetting;
+  readonly choices: StripChoices;
+  readonly strip: Strip;
+  readonly firings: readonly (Firing & { readonly dial: string })[];
+  readonly ruler: Ruler;
+  /** Expected tones of the patches; not there while nothing says which patch is right. */
+  readonly lightTones?: readonly PatchTone[];
+  readonly darkTones?: readonly PatchTone[];
+  readonly highlight?: PickedAt;
+  readonly shadow?: PickedAt;
 }
 
 /** What earlier strips say while nothing was picked on the one on the page. */
@@ -83,11 +108,15 @@ export interface PrintView {
   readonly strip?: Strip;
   readonly firings: readonly (Firing & { readonly dial: string })[];
   readonly ruler?: Ruler;
-  /** Expected tones of the patches; not there while nothing says which patch is right. */
   readonly lightTones?: readonly PatchTone[];
   readonly darkTones?: readonly PatchTone[];
-  readonly highlight?: { readonly position: number; readonly seconds: number };
-  readonly shadow?: { readonly position: number; readonly seconds: number };
+  readonly highlight?: PickedAt;
+  readonly shadow?: PickedAt;
+  /** The other contrast on the same sheet, and what is wrong with what was typed for it. */
+  readonly beside?: StripHalf;
+  readonly besideTrouble?: string;
+  /** Prints that the answer has learned from. */
+  readonly taughtBy?: readonly Print[];
   readonly reading?: PrintReading;
   /** The answer as a soft and a hard exposure, and with a flash, where they are asked for. */
   readonly split?: SplitView;
@@ -204,39 +233,101 @@ export function printView(draft: PrintDraft, bench: Bench = emptyBench): PrintVi
       areas: areasOf(draft, undefined, timerStep),
     };
   }
-  const strip = planned.value;
-  const seconds = strip.patches.map((patch) => patch.givenSeconds);
+  const first = halfOf(
+    { setting, choices, strip: planned.value },
+    draft,
+    { highlight: draft.highlight, shadow: draft.shadow },
+    on,
+    timerStep,
+  );
+  const second = besideOf(draft, on, lamp);
+  const halves = second?.value ? [first, second.value] : [first];
   return {
     ...base,
-    strip,
+    ...first,
+    ...(second?.value && { beside: second.value }),
+    ...(second?.trouble !== undefined && { besideTrouble: second.trouble }),
+    troubles,
+    ...tooLong(halves, now),
+    ...readingOf({ draft, on, now, halves, lamp, bench }),
+  };
+}
+
+/** A half with its tones for the places that are looked at. */
+function halfOf(
+  { setting, choices, strip }: Pick<StripHalf, 'setting' | 'choices' | 'strip'>,
+  draft: PrintDraft,
+  picks: { readonly highlight: number | null; readonly shadow: number | null },
+  { paper }: PaperFacts,
+  timerStep: number,
+): StripHalf {
+  const seconds = strip.patches.map((patch) => patch.givenSeconds);
+  // A strip may have become shorter since a pick was made; a pick that is off it is no pick.
+  const pickAt = (position: number | null) =>
+    position === null || position > seconds.length - 1
+      ? undefined
+      : { position, seconds: readPick(seconds, position).seconds };
+  const highlight = pickAt(picks.highlight);
+  const shadow = pickAt(picks.shadow);
+  const tonesFrom = (known: PickedAt | undefined, tone: ToneId) =>
+    known &&
+    tonesAt(
+      paper,
+      setting.range,
+      { seconds: known.seconds, netDensity: toneById(tone).netDensity },
+      seconds,
+    ).map((density): PatchTone => ({ density: density + paper.dMin, word: toneWord(density) }));
+  const lightTones = tonesFrom(highlight, draft.highlightTone);
+  const darkTones = tonesFrom(shadow, draft.shadowTone);
+  return {
+    ...{ setting, choices, strip },
     firings: strip.firings.map((firing) => ({
       ...firing,
       dial: enlargerSeconds(firing.dialSeconds, timerStep),
     })),
     ruler: rulerFor(seconds),
-    troubles,
-    ...tooLong(strip, now),
-    ...readingOf({ draft, on, now, setting, seconds, choices, lamp, bench }),
+    ...(lightTones && { lightTones }),
+    ...(darkTones && { darkTones }),
+    ...(highlight && { highlight }),
+    ...(shadow && { shadow }),
   };
 }
 
+/** The other contrast on the sheet, in fractions of a stop, exposed in the same way. */
+function besideOf(draft: PrintDraft, on: PaperFacts, lamp: Lamp): Attempt<StripHalf> | undefined {
+  const { beside, method } = draft;
+  if (!beside) return undefined;
+  return attempt(() => {
+    const setting = settingOf(on.set, beside.settingId);
+    const choices: StripChoices = {
+      kind: 'stops',
+      method,
+      firstSeconds: parseDecimal(beside.first, '', 'Type the first exposure in seconds, as 5.'),
+      step: parseDecimal(beside.step, '', stepWanted.stops),
+      patches: parseDecimal(beside.patches, '', 'Type how many patches, for example 7.'),
+    };
+    const strip = planStrip(choices, lamp);
+    return halfOf({ setting, choices, strip }, draft, beside, on, lamp.timerStepSeconds);
+  });
+}
+
 /** A timer has a longest time; a wider aperture keeps within it. */
-function tooLong(strip: Strip, { enlarger }: SetupNow): { tooLong?: string } {
+function tooLong(halves: readonly StripHalf[], { enlarger }: SetupNow): { tooLong?: string } {
   const longest = enlarger?.longestSeconds;
-  const most = Math.max(...strip.firings.map(({ dialSeconds }) => dialSeconds));
+  const most = Math.max(
+    ...halves.flatMap(({ firings }) => firings.map(({ dialSeconds }) => dialSeconds)),
+  );
   if (longest === undefined || most <= longest) return {};
   return {
     tooLong: `The timer of ${enlarger!.name} goes up to ${longest} s. Open the lens by ${most / longest > 2 ? 'two stops' : 'a stop'}, or give it in two firings.`,
   };
 }
 
-interface SeenStrip {
+interface SeenStrips {
   readonly draft: PrintDraft;
   readonly on: PaperFacts;
   readonly now: SetupNow;
-  readonly setting: ContrastSetting;
-  readonly seconds: readonly number[];
-  readonly choices: StripChoices;
+  readonly halves: readonly StripHalf[];
   readonly lamp: Lamp;
   readonly bench: Bench;
 }
@@ -246,18 +337,13 @@ function readingOf({
   draft,
   on,
   now,
-  setting,
-  seconds,
-  choices,
+  halves,
   lamp,
   bench,
-}: SeenStrip): Pick<
+}: SeenStrips): Pick<
   PrintView,
-  | 'lightTones'
-  | 'darkTones'
-  | 'highlight'
-  | 'shadow'
   | 'reading'
+  | 'taughtBy'
   | 'soFar'
   | 'plot'
   | 'split'
@@ -277,18 +363,10 @@ function readingOf({
   const { paper, set } = on;
   const lightDensity = toneById(draft.highlightTone).netDensity;
   const darkDensity = toneById(draft.shadowTone).netDensity;
-  // A strip may have become shorter since a pick was made; a pick that is off it is no pick.
-  const pickAt = (position: number | null) =>
-    position === null || position > seconds.length - 1
-      ? undefined
-      : { position, seconds: readPick(seconds, position).seconds };
-  const highlight = pickAt(draft.highlight);
-  const shadow = pickAt(draft.shadow);
-  const tonesFrom = (known: { seconds: number } | undefined, netDensity: number) =>
-    known &&
-    tonesAt(paper, setting.range, { seconds: known.seconds, netDensity }, seconds).map(
-      (density): PatchTone => ({ density: density + paper.dMin, word: toneWord(density) }),
-    );
+  // What the contrast is about is said of the half on which something was picked.
+  const looked = halves.find((half) => half.highlight ?? half.shadow) ?? halves[0]!;
+  const { highlight, shadow, setting } = looked;
+  const seconds = looked.strip.patches.map((patch) => patch.givenSeconds);
   const { timerStepSeconds: timerStep } = lamp;
   const wanted = certaintyOf(draft);
   const read =
@@ -308,7 +386,13 @@ function readingOf({
       : undefined;
   const session = sessionOf(
     draft,
-    { settingId: setting.id, choices, lamp, highlight: highlight ?? null, shadow: shadow ?? null },
+    halves.map((half) => ({
+      settingId: half.setting.id,
+      choices: half.choices,
+      lamp,
+      highlight: half.highlight ?? null,
+      shadow: half.shadow ?? null,
+    })),
     on,
     now.setup,
     bench.evidence,
@@ -316,8 +400,6 @@ function readingOf({
   const reading =
     read?.value && session?.value && together(read.value, session.value, lamp.lagSeconds);
   const soFar = !read && session?.value && soFarOf(session.value, lamp);
-  const lightTones = tonesFrom(highlight, lightDensity);
-  const darkTones = tonesFrom(shadow, darkDensity);
   const figures = reading && contrastFigures(set, reading);
   const single = reading && {
     setting: reading.setting,
@@ -329,10 +411,7 @@ function readingOf({
     highlight && shadow && stripFault(seconds.length, highlight.position, shadow.position);
   const { split, flash } = draft;
   return {
-    ...(lightTones && { lightTones }),
-    ...(darkTones && { darkTones }),
-    ...(highlight && { highlight }),
-    ...(shadow && { shadow }),
+    ...(session?.value && { taughtBy: session.value.learnedFrom }),
     ...(reading && {
       reading,
       dial: enlargerSeconds(reading.seconds, timerStep),
@@ -377,7 +456,7 @@ function together(strip: StripReading, session: Session, lagSeconds: number): Pr
   const { best, withinStops, withinRange, strip: next } = session.reading.advice;
   const seconds = best.dialSeconds - lagSeconds;
   const wantedRange = best.setting.range - best.mismatch;
-  const [part] = next ?? [];
+  const [part, nextBeside] = next ?? [];
   const reaches = strip.verdict === 'reach-further' && part !== undefined;
   return {
     ...strip,
@@ -403,6 +482,7 @@ function together(strip: StripReading, session: Session, lagSeconds: number): Pr
     verdict: reaches ? 'reach-further' : part ? 'narrow' : 'make-print',
     nextStrip: part ?? strip.nextStrip,
     nextSettingId: part?.settingId ?? best.setting.id,
+    ...(nextBeside && { nextBeside }),
   };
 }
 

@@ -88,29 +88,45 @@ interface KeptStrip {
   readonly setup?: LightSetup;
 }
 
-function sessionStrip(strip: KeptStrip, conversion?: SetupConversion): SessionStrip {
+/** How a strip counts in another set-up than its own. */
+interface Converted {
+  readonly worth?: number;
+  readonly doubtStops?: number;
+}
+
+/** How a conversion makes a strip count. */
+const countedBy = ({ changes, factor, doubtStops }: SetupConversion): Converted =>
+  changes.length > 0 ? { worth: factor, doubtStops } : {};
+
+function sessionStrip(strip: KeptStrip, { worth, doubtStops }: Converted = {}): SessionStrip {
   const { settingId, choices, lamp, highlight, shadow } = strip;
-  const worth = conversion && conversion.changes.length > 0 ? { worth: conversion.factor } : {};
   return {
     settingId,
-    patches: firedPatches(choices, lamp).map((patch) => ({ ...patch, ...worth })),
+    patches: firedPatches(choices, lamp).map((patch) => ({
+      ...patch,
+      ...(worth !== undefined && { worth }),
+    })),
     ...(highlight && { highlight: highlight.position }),
     ...(shadow && { shadow: shadow.position }),
-    ...(conversion && { doubtStops: conversion.doubtStops }),
+    ...(doubtStops !== undefined && { doubtStops }),
   };
 }
 
 /** A print in the logbook as evidence of its set-up. */
 function evidence(print: Print, on: PaperFacts): EarlierSession | undefined {
   const { setup, strips } = print;
-  const seen = strips.filter(({ highlight, shadow }) => highlight ?? shadow);
+  const counted = strips.filter(
+    ({ highlight, shadow, worth }) => (highlight ?? shadow) && worth !== 0,
+  );
   const kept = attempt(() =>
-    seen.map((strip) => sessionStrip({ ...strip, lamp: setup.lamp })),
+    counted.map(({ worth, ...strip }) =>
+      sessionStrip({ ...strip, lamp: setup.lamp }, worth === undefined ? {} : { worth }),
+    ),
   ).value;
   const first = kept?.[0]?.patches;
   if (!kept || !first) return undefined;
   const toneOf = (place: 'highlight' | 'shadow', usual: ToneId): ToneId =>
-    seen.map((strip) => strip[place]?.tone).find((tone) => tone !== undefined) ?? usual;
+    counted.map((strip) => strip[place]?.tone).find((tone) => tone !== undefined) ?? usual;
   return {
     prior: priorOf({
       on,
@@ -141,7 +157,7 @@ export interface Session {
   /** Highlight and shadow were both picked, on this strip or on others. */
   readonly bothSeen: boolean;
   /** Prints that it learned from. */
-  readonly learnedFrom: number;
+  readonly learnedFrom: readonly Print[];
   /** How well the settings are known, 95 times in 100: from one to the next in stops, and their range in R. */
   readonly knownStops: number;
   readonly knownRange: number;
@@ -170,12 +186,12 @@ export function convertedStrips(
 const seen = ({ highlight, shadow }: KeptStrip) => highlight !== null || shadow !== null;
 
 /**
- * What the strips of a session say; the newest may not have been looked at yet. Strips whose set-up cannot be converted are
+ * What the strips of a session say; the newest, of one contrast or of two side by side, may not have been looked at yet. Strips whose set-up cannot be converted are
  * left out, and there is no answer while nothing was seen.
  */
 export function sessionOf(
   draft: PrintDraft,
-  current: KeptStrip,
+  current: readonly KeptStrip[],
   on: PaperFacts,
   now: LightSetup,
   earlierPrints: readonly Print[],
@@ -183,30 +199,36 @@ export function sessionOf(
   const earlier = convertedStrips(draft.earlier, now).filter(
     ({ strip, conversion }) => conversion.whole && seen(strip),
   );
-  if (earlier.length === 0 && !seen(current)) return undefined;
+  const looked = current.filter(seen);
+  if (earlier.length === 0 && looked.length === 0) return undefined;
   return attempt(() => {
     const strips = [
-      ...earlier.map(({ strip, conversion }) => sessionStrip(strip, conversion)),
-      ...(seen(current) ? [sessionStrip(current)] : []),
+      ...earlier.map(({ strip, conversion }) => sessionStrip(strip, countedBy(conversion))),
+      ...looked.map((strip) => sessionStrip(strip)),
     ];
-    const sessions = earlierPrints
-      .filter((print) => sameSetup(print, draft))
+    const teaching = earlierPrints
+      .filter((print) => sameSetup(print, draft) && !draft.leftOut?.includes(print.id))
       .sort((a, b) => a.madeAtMs - b.madeAtMs)
-      .flatMap((print) => evidence(print, on) ?? []);
+      .flatMap((print) => {
+        const session = evidence(print, on);
+        return session ? [{ print, session }] : [];
+      });
+    const sessions = teaching.map(({ session }) => session);
+    const taught = teaching.map(({ print }) => print);
     const prior = priorOf({
       on,
       highlightTone: draft.highlightTone,
       shadowTone: draft.shadowTone,
-      lagSeconds: current.lamp.lagSeconds,
+      lagSeconds: current[0]!.lamp.lagSeconds,
       first: strips[0]!.patches,
     });
     const begun = learnFrom(sessions, prior);
     const known = settingsKnown(begun);
     const has = (place: 'highlight' | 'shadow') => strips.some((one) => one[place] !== undefined);
     return {
-      reading: readSession(begun, strips, certaintyOf(draft), 1),
+      reading: readSession(begun, strips, certaintyOf(draft), draft.sideBySide ? 2 : 1),
       bothSeen: has('highlight') && has('shadow'),
-      learnedFrom: sessions.length,
+      learnedFrom: taught,
       knownStops: 1.96 * known.stopsSd,
       knownRange: 1.96 * known.rangeSd,
     };

@@ -3,6 +3,7 @@ import {
   type Certainty,
   type ContrastSet,
   type ContrastSetting,
+  type StripPart,
   type StripReading,
 } from '@katachron/core';
 import type { Session } from '../print/session.ts';
@@ -81,16 +82,23 @@ export function contrastFigures(set: ContrastSet, reading: StripReading): string
 /** What to do next, and whether another strip is worth the paper. */
 export function stripAdvice(
   set: ContrastSet,
-  reading: StripReading & { readonly nextSettingId: string; readonly withinRange: number },
+  reading: StripReading & {
+    readonly nextSettingId: string;
+    readonly withinRange: number;
+    readonly nextBeside?: StripPart;
+  },
   wanted: Certainty,
 ): string {
   const is = `${stopsInWords(reading.withinStops)} and ${Math.round(reading.withinRange)} R`;
   if (reading.verdict === 'make-print') {
     return `That is within ${is}, as sure as ${wanted.name} asks. Another strip is not worth the paper.`;
   }
-  const { patches, stepStops } = reading.nextStrip;
-  const name = set.settings.find(({ id }) => id === reading.nextSettingId)?.name ?? '';
-  const next = `${patches} patches in ${stopsInWords(stepStops)} at ${set.noun} ${name}`;
+  const nameOf = (id: string) => set.settings.find((setting) => setting.id === id)?.name ?? '';
+  const partOf = ({ patches, stepStops }: { patches: number; stepStops: number }, id: string) =>
+    `${patches} patches in ${stopsInWords(stepStops)} at ${set.noun} ${nameOf(id)}`;
+  const { nextBeside } = reading;
+  const beside = nextBeside ? `, and beside it ${partOf(nextBeside, nextBeside.settingId)}` : '';
+  const next = `${partOf(reading.nextStrip, reading.nextSettingId)}${beside}`;
   if (reading.verdict === 'reach-further') {
     return `A pick at the end of the strip: the right one may lie beyond. Make ${next}.`;
   }
@@ -103,9 +111,9 @@ export function sessionWords(
   { reading, learnedFrom, knownStops, knownRange }: Session,
 ): { learned?: string; contradiction?: string } {
   const { contradiction } = reading;
-  const prints = learnedFrom === 1 ? 'one print' : `${learnedFrom} prints`;
+  const prints = learnedFrom.length === 1 ? 'one print' : `${learnedFrom.length} prints`;
   return {
-    ...(learnedFrom > 0 && {
+    ...(learnedFrom.length > 0 && {
       learned: `Learned from ${prints} in this set-up: from one ${set.noun} to the next within ${stopsInWords(knownStops)}, their ranges within ${Math.round(knownRange)} R.`,
     }),
     ...(contradiction && {

@@ -20,7 +20,13 @@
   import type { Print } from '$lib/contract/print.ts';
   import { useDesk } from '$lib/light/desk.svelte.ts';
   import type { Fired } from '$lib/print/firing-lines.ts';
-  import { changedSetup, nextStripDraft, printBody, type SetupChoice } from '$lib/print/keep.ts';
+  import {
+    changedSetup,
+    nextStripDraft,
+    printBody,
+    withBeside,
+    type SetupChoice,
+  } from '$lib/print/keep.ts';
   import { printView } from '$lib/print/print-view.ts';
   import { sameName } from '$lib/print/paper-facts.ts';
   import CurvePicture from '$lib/print/CurvePicture.svelte';
@@ -38,6 +44,10 @@
   import { plainStops, stopsInWords } from '$lib/words/fraction.ts';
 
   const BY_CLOCK = 'clock';
+  /** Moves of a pick that follow each other this closely are one drag, ms. */
+  const DRAG_MS = 700;
+  type Half = 'strip' | 'beside';
+  type Place = 'highlight' | 'shadow';
 
   const { data } = $props();
   const desk = useDesk();
@@ -55,6 +65,13 @@
   let keeping = $state(false);
   /** Strips to go back to, newest last. */
   let before = $state.raw<(typeof draft)[]>([]);
+  /** What stood there before each pick, newest last. */
+  let picks = $state.raw<{ where: Place; half: Half; position: number | null; atMs: number }[]>([]);
+  let showsEvidence = $state(false);
+  const rulerName = (half: Half) => {
+    if (!view.beside) return '';
+    return `${view.set.noun} ${half === 'beside' ? view.beside.setting.name : view.setting.name}`;
+  };
 
   const toneChoices = (ids: readonly ToneId[]) =>
     ids.map((id) => ({ id, name: toneById(id).name, more: toneById(id).use }));
@@ -72,6 +89,9 @@
     },
     { key: 'h', does: 'place the highlight pick', run: () => place('highlight') },
     { key: 'j', does: 'place the shadow pick', run: () => place('shadow') },
+    { key: 'y', does: 'the highlight beside it', run: () => place('highlight', 'beside') },
+    { key: 'i', does: 'the shadow beside it', run: () => place('shadow', 'beside') },
+    { key: 'u', does: 'take the last pick back', run: unpick },
     { key: 'p', does: 'keep the print', run: () => void keepPrint() },
     { key: 'f', does: 'fire the strip from this screen', run: () => fire('strip') },
     { key: 'g', does: 'fire the print', run: () => reading && fire('print') },
@@ -113,17 +133,41 @@
     });
   }
 
-  function pick(where: 'highlight' | 'shadow', position: number | null) {
-    draft[where] = position;
+  /** The strip, or the other contrast beside it. */
+  const halfOf = (half: Half) => (half === 'beside' ? draft.beside : draft);
+
+  function pick(where: Place, position: number | null, half: Half = 'strip') {
+    const picked = halfOf(half);
+    if (!picked || picked[where] === position) return;
+    const last = picks.at(-1);
+    // A drag is one pick, however many patches it passes.
+    if (!(last && last.where === where && last.half === half && Date.now() - last.atMs < DRAG_MS)) {
+      picks = [...picks, { where, half, position: picked[where], atMs: Date.now() }];
+    } else {
+      picks = [...picks.slice(0, -1), { ...last, atMs: Date.now() }];
+    }
+    picked[where] = position;
+  }
+
+  function unpick() {
+    const last = picks.at(-1);
+    const picked = last && halfOf(last.half);
+    if (!picked) return;
+    picks = picks.slice(0, -1);
+    picked[last.where] = last.position;
   }
 
   /** By key: a pick appears in the middle of the strip and has the focus, ready for the arrow keys. */
-  function place(where: 'highlight' | 'shadow') {
-    if (!view.strip) return;
-    draft[where] ??= Math.floor((view.strip.patches.length - 1) / 2);
+  function place(where: Place, half: Half = 'strip') {
+    const { strip, setting } = (half === 'beside' ? view.beside : view) ?? {};
+    const picked = halfOf(half);
+    if (!strip || !setting || !picked) return;
+    pick(where, picked[where] ?? Math.floor((strip.patches.length - 1) / 2), half);
     // At once, not in the next frame: an arrow key may follow in the same breath.
     flushSync();
-    document.querySelector<SVGElement>(`[data-place="${where}"]`)?.focus();
+    document
+      .querySelector<SVGElement>(`[data-place="${where}"][data-half="${rulerName(half)}"]`)
+      ?.focus();
   }
 
   function nextStrip() {
@@ -134,18 +178,27 @@
     problem = undefined;
     before = [...before, $state.snapshot(draft)];
     Object.assign(draft, nextStripDraft(draft, view));
+    // The other place has its strip next.
+    if (draft.along) draft.along = draft.along === 'highlight' ? 'shadow' : 'highlight';
+    picks = [];
   }
 
   function back() {
     const last = before.at(-1);
     if (!last) return;
+    for (const part of Object.keys(draft) as (keyof typeof draft)[]) {
+      if (!(part in last)) Reflect.deleteProperty(draft, part);
+    }
     Object.assign(draft, last);
     before = before.slice(0, -1);
+    picks = [];
   }
 
   function startOver() {
     before = [...before, $state.snapshot(draft)];
     Object.assign(draft, { highlight: null, shadow: null, earlier: [], areas: [] });
+    delete draft.beside;
+    picks = [];
   }
 
   const developerSeconds = $derived(sheetPlan('strip', view.on.kept?.base).steps[0]!.seconds);
@@ -178,6 +231,7 @@
       return;
     }
     Object.assign(draft, { earlier: [], areas: [], title: '', highlight: null, shadow: null });
+    delete draft.beside;
     await goto(`/logbook/prints/${id}`);
   }
 </script>
@@ -373,6 +427,47 @@
   />
 </p>
 
+{#if draft.beside}
+  {@const beside = draft.beside}
+  <p class="text-[17px] leading-relaxed text-soft">
+    Beside it, {view.set.noun}
+    <SlotChoice
+      label="The {view.set.noun} beside it"
+      bind:value={beside.settingId}
+      options={view.set.settings}
+    />:
+    <SlotText
+      label="Number of patches beside it"
+      bind:value={beside.patches}
+      empty="how many"
+      after=" patches"
+      numeric
+      maxlength={4}
+    />
+    from
+    <SlotText
+      label="First exposure beside it, s"
+      bind:value={beside.first}
+      empty="how long"
+      after=" s"
+      numeric
+      maxlength={8}
+    />
+    in
+    <SlotText
+      label="Step beside it, stops"
+      bind:value={beside.step}
+      empty="step"
+      after=" stop"
+      maxlength={8}
+    />.
+    <button class="slot-in min-h-9" onclick={() => delete draft.beside}>one contrast alone</button>
+  </p>
+  {#if view.besideTrouble}
+    <p class="reason mt-2 text-trouble" role="alert">{view.besideTrouble}</p>
+  {/if}
+{/if}
+
 {#each Object.values(view.troubles) as trouble (trouble)}
   <p class="reason mt-2 text-trouble" role="alert">{trouble}</p>
 {/each}
@@ -387,7 +482,24 @@
 
 {#if view.ruler && view.strip}
   <div class="mt-4 md:mx-16">
-    <StopRuler ruler={view.ruler} {view} light={desk.light} onpick={pick} />
+    <StopRuler
+      ruler={view.ruler}
+      {view}
+      at={rulerName('strip')}
+      along={draft.along}
+      light={desk.light}
+      onpick={pick}
+    />
+    {#if view.beside}
+      <StopRuler
+        ruler={view.beside.ruler}
+        view={{ ...view.beside, timerStep: view.timerStep, set: view.set }}
+        at={rulerName('beside')}
+        along={draft.along}
+        light={desk.light}
+        onpick={(where, position) => pick(where, position, 'beside')}
+      />
+    {/if}
   </div>
 {/if}
 
@@ -505,6 +617,44 @@
         }[]}
       />; as sure as
       <SlotChoice label="How sure to be" bind:value={draft.certainty} options={certaintyChoices} />.
+      The strip lies along
+      <SlotChoice
+        label="What the strip lies along"
+        bind:value={
+          () => draft.along ?? 'both',
+          (along) => {
+            if (along === 'both') delete draft.along;
+            else draft.along = along;
+          }
+        }
+        options={[
+          { id: 'both', name: 'both places' },
+          {
+            id: 'highlight',
+            name: 'the highlight',
+            more: 'laid so that every patch holds the same light tone; the shadow has a strip of its own',
+          },
+          {
+            id: 'shadow',
+            name: 'the shadow',
+            more: 'laid so that every patch holds the same dark tone; read together with the highlight’s strip',
+          },
+        ]}
+      />; the next one is of
+      <SlotChoice
+        label="Contrasts on the next strip"
+        bind:value={
+          () => (draft.sideBySide ? 'two' : 'one'), (id) => (draft.sideBySide = id === 'two')
+        }
+        options={[
+          { id: 'one', name: 'one contrast' },
+          {
+            id: 'two',
+            name: 'two contrasts side by side',
+            more: 'where the better one is in doubt; saves a strip as often as not',
+          },
+        ]}
+      />.
     </p>
     {#if view.strip}
       <p class="flex flex-wrap gap-x-5 text-[15px] text-soft">
@@ -520,16 +670,58 @@
           class="slot-in min-h-9"
           onclick={() => pick('shadow', view.strip!.patches.length - 1)}>No black anywhere</button
         >
+        {#if !draft.beside}
+          <button class="slot-in min-h-9" onclick={() => (draft.beside = withBeside(draft, view))}
+            >A second contrast beside it</button
+          >
+        {/if}
+        {#if picks.length > 0}
+          <button class="slot-in min-h-9" onclick={unpick}>Take the last pick back</button>
+        {/if}
       </p>
     {/if}
     {#if view.learned}
       <p class="text-[15px] text-soft">
         {view.learned}
+        <button
+          class="slot-in min-h-9"
+          aria-expanded={showsEvidence}
+          onclick={() => (showsEvidence = !showsEvidence)}>Show it</button
+        >
         <button class="slot-in min-h-9" onclick={() => (draft.forgetBeforeMs = Date.now())}
           >Forget it</button
         >
       </p>
-    {:else if draft.forgetBeforeMs !== undefined}
+      {#if showsEvidence}
+        <ul class="text-[15px]" aria-label="What it learned from">
+          {#each view.taughtBy ?? [] as print (print.id)}
+            <li class="flex items-center gap-x-4 border-b border-hair">
+              <a
+                class="min-w-0 flex-1 break-words underline-offset-4 hover:underline"
+                href="/logbook/prints/{print.id}"
+                >{print.title}, {print.strips.length}
+                {print.strips.length === 1 ? 'strip' : 'strips'}</a
+              >
+              <button
+                class="min-h-9 text-soft"
+                aria-label="Leave {print.title} out"
+                onclick={() => (draft.leftOut = [...(draft.leftOut ?? []), print.id].slice(-12))}
+                >leave out</button
+              >
+            </li>
+          {/each}
+        </ul>
+      {/if}
+    {/if}
+    {#if draft.leftOut && draft.leftOut.length > 0}
+      <p class="text-[15px] text-soft">
+        {draft.leftOut.length === 1 ? 'One print is' : `${draft.leftOut.length} prints are`} left out.
+        <button class="slot-in min-h-9" onclick={() => delete draft.leftOut}
+          >Take them in again</button
+        >
+      </p>
+    {/if}
+    {#if !view.learned && draft.forgetBeforeMs !== undefined}
       <p class="text-[15px] text-soft">
         What earlier prints taught is left aside.
         <button class="slot-in min-h-9" onclick={() => delete draft.forgetBeforeMs}
@@ -658,6 +850,15 @@
           </li>
         {/each}
       </ol>
+      {#if view.beside}
+        <h3 class="mt-2 text-[15px] font-[600]">
+          Beside it, {view.set.noun}
+          {view.beside.setting.name}
+        </h3>
+        <p class="text-[15px] text-soft">
+          {view.beside.firings.map(({ dial }) => dial).join(', ')} s
+        </p>
+      {/if}
       <p class="mt-2 text-[15px] text-soft">
         Focus lamp off, filter in, stopped down, paper box shut, top marked on the back. Dry hands.
         Developer

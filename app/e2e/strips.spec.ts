@@ -1,0 +1,111 @@
+import { expect, leavePrintPage, open, stripRead, test } from './bench.ts';
+
+const fresh = { ...stripRead, paper: 'Cinder matt', areas: [] };
+
+test('two contrasts side by side are picked, fired and read together', async ({ page }) => {
+  await leavePrintPage(page, { ...fresh, highlight: null, shadow: null });
+  await open(page, '/print');
+  await page.getByRole('button', { name: 'A second contrast beside it' }).click();
+  await expect(page.getByRole('group', { name: 'Stop ruler, filter 2½' })).toBeVisible();
+  await page.keyboard.press('h');
+  await page.keyboard.press('j');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByTestId('seconds')).toBeVisible();
+  const alone = await page
+    .getByText(/^within /)
+    .first()
+    .textContent();
+  await page.keyboard.press('y');
+  await expect(page.getByRole('slider', { name: 'highlight right, filter 2½' })).toBeFocused();
+  await page.keyboard.press('i');
+  await expect(page.getByRole('slider', { name: 'shadow right, filter 2½' })).toBeFocused();
+  await expect(page.getByText(/^Between \d/)).not.toHaveText(alone!);
+  await page.keyboard.press('f');
+  await expect(page.getByTestId('count')).toHaveText('1 of 14');
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('hands')).toHaveText('Nothing covered, left half open, 5.2 s');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('group', { name: 'Stop ruler, filter 2½' })).toBeVisible();
+  await page.keyboard.press('p');
+  await expect(page).toHaveURL(/\/logbook\/prints\//);
+  await expect(page.getByRole('region', { name: 'Strips' }).getByRole('heading')).toHaveCount(2);
+});
+
+test('a next strip may be of two contrasts, each with firings of its own', async ({ page }) => {
+  await leavePrintPage(page, { ...fresh, certainty: 'exhibition', highlight: 1, shadow: 5 });
+  await open(page, '/print');
+  await page.getByRole('button', { name: /^Contrasts on the next strip/ }).click();
+  await page.getByRole('radio', { name: /two contrasts side by side/ }).click();
+  await expect(page.getByText(/, and beside it \d patches in/)).toBeVisible();
+  await page.getByRole('button', { name: /One more strip/ }).click();
+  await expect(page.getByRole('button', { name: /^Number of patches beside it/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Back to the strip before' }).click();
+  await expect(page.getByRole('button', { name: /^Number of patches beside it/ })).toHaveCount(0);
+});
+
+test('a strip along the highlight and one along the shadow are read as one', async ({ page }) => {
+  await leavePrintPage(page, { ...fresh, highlight: 3, shadow: null, along: 'highlight' });
+  await open(page, '/print');
+  await expect(page.getByText('Dark place: touch the patch that is right')).toHaveCount(0);
+  await page.getByRole('button', { name: /One more strip/ }).click();
+  await expect(page.getByText('Dark place: touch the patch that is right')).toBeVisible();
+  await expect(page.getByText('Light place: touch the patch that is right')).toHaveCount(0);
+  await page.keyboard.press('j');
+  await expect(
+    page.getByText(/The highlight was picked on another strip; both are read as one/),
+  ).toBeVisible();
+  await expect(page.getByText(/R \d+\.\d wanted on the paper’s curve;/)).toBeVisible();
+});
+
+test('any pick is taken back, the last one first', async ({ page }) => {
+  await leavePrintPage(page, fresh);
+  await open(page, '/print');
+  const highlight = page.getByRole('slider', { name: 'highlight right' });
+  await page.keyboard.press('h');
+  await page.keyboard.press('ArrowRight');
+  await expect(highlight).toHaveAttribute('aria-valuenow', '4.5');
+  await page.getByRole('button', { name: 'No black anywhere' }).click();
+  await expect(page.getByRole('slider', { name: 'shadow right' })).toHaveAttribute(
+    'aria-valuenow',
+    '7',
+  );
+  await page.keyboard.press('u');
+  await expect(page.getByRole('slider', { name: 'shadow right' })).toHaveAttribute(
+    'aria-valuenow',
+    '5',
+  );
+  await page.keyboard.press('u');
+  await expect(highlight).toHaveAttribute('aria-valuenow', '4');
+});
+
+test('softer and harder by half keep the highlight', async ({ page }) => {
+  await leavePrintPage(page, fresh);
+  await open(page, '/print');
+  await expect(page.getByText(/Same, but softer by half: filter 2, 10\.\d s\./)).toBeVisible();
+  await expect(page.getByText(/Same, but harder by half: filter 3, 1[12]\.\d s\./)).toBeVisible();
+});
+
+test('what it learned from is shown, and one print of it can be left out', async ({ page }) => {
+  await leavePrintPage(page, stripRead);
+  await open(page, '/print');
+  await expect(page.getByText(/^Learned from/)).toBeVisible();
+  await page.getByRole('button', { name: 'Show it' }).click();
+  const list = page.getByRole('list', { name: 'What it learned from' });
+  const count = await list.getByRole('listitem').count();
+  expect(count).toBeGreaterThan(1);
+  await list
+    .getByRole('button', { name: /^Leave .* out$/ })
+    .first()
+    .click();
+  await expect(list.getByRole('listitem')).toHaveCount(count - 1);
+  await page.getByRole('button', { name: 'Take them in again' }).click();
+  await expect(list.getByRole('listitem')).toHaveCount(count);
+});
+
+test('a dial stands anywhere between its points', async ({ page }) => {
+  await leavePrintPage(page, fresh);
+  await open(page, '/print');
+  await page.getByRole('button', { name: /^Contrast by/ }).click();
+  await page.getByRole('radio', { name: 'yellow and magenta dials' }).click();
+  await expect(page.getByText(/Between the points: \d+ (yellow|magenta)\./)).toBeVisible();
+});
