@@ -1,9 +1,11 @@
+import { randomUUID } from 'node:crypto';
 import { expect, leavePrintPage, open, stripRead, test } from './bench.ts';
 
-const fresh = { ...stripRead, paper: 'Cinder matt', areas: [] };
+/** On a paper of its own, so that no other test's prints teach it. */
+const fresh = () => ({ ...stripRead, paper: `Cinder ${randomUUID()}`, areas: [] });
 
 test('two contrasts side by side are picked, fired and read together', async ({ page }) => {
-  await leavePrintPage(page, { ...fresh, highlight: null, shadow: null });
+  await leavePrintPage(page, { ...fresh(), highlight: null, shadow: null });
   await open(page, '/print');
   await page.getByRole('button', { name: 'A second contrast beside it' }).click();
   await expect(page.getByRole('group', { name: 'Stop ruler, filter 2½' })).toBeVisible();
@@ -32,7 +34,7 @@ test('two contrasts side by side are picked, fired and read together', async ({ 
 });
 
 test('a next strip may be of two contrasts, each with firings of its own', async ({ page }) => {
-  await leavePrintPage(page, { ...fresh, certainty: 'exhibition', highlight: 1, shadow: 5 });
+  await leavePrintPage(page, { ...fresh(), certainty: 'exhibition', highlight: 1, shadow: 5 });
   await open(page, '/print');
   await page.getByRole('button', { name: /^Contrasts on the next strip/ }).click();
   await page.getByRole('radio', { name: /two contrasts side by side/ }).click();
@@ -44,7 +46,7 @@ test('a next strip may be of two contrasts, each with firings of its own', async
 });
 
 test('a strip along the highlight and one along the shadow are read as one', async ({ page }) => {
-  await leavePrintPage(page, { ...fresh, highlight: 3, shadow: null, along: 'highlight' });
+  await leavePrintPage(page, { ...fresh(), highlight: 3, shadow: null, along: 'highlight' });
   await open(page, '/print');
   await expect(page.getByText('Dark place: touch the patch that is right')).toHaveCount(0);
   await page.getByRole('button', { name: /One more strip/ }).click();
@@ -58,7 +60,7 @@ test('a strip along the highlight and one along the shadow are read as one', asy
 });
 
 test('any pick is taken back, the last one first', async ({ page }) => {
-  await leavePrintPage(page, fresh);
+  await leavePrintPage(page, fresh());
   await open(page, '/print');
   const highlight = page.getByRole('slider', { name: 'highlight right' });
   await page.keyboard.press('h');
@@ -79,7 +81,7 @@ test('any pick is taken back, the last one first', async ({ page }) => {
 });
 
 test('softer and harder by half keep the highlight', async ({ page }) => {
-  await leavePrintPage(page, fresh);
+  await leavePrintPage(page, fresh());
   await open(page, '/print');
   await expect(page.getByText(/Same, but softer by half: filter 2, 10\.\d s\./)).toBeVisible();
   await expect(page.getByText(/Same, but harder by half: filter 3, 1[12]\.\d s\./)).toBeVisible();
@@ -103,9 +105,36 @@ test('what it learned from is shown, and one print of it can be left out', async
 });
 
 test('a dial stands anywhere between its points', async ({ page }) => {
-  await leavePrintPage(page, fresh);
+  await leavePrintPage(page, fresh());
   await open(page, '/print');
   await page.getByRole('button', { name: /^Contrast by/ }).click();
   await page.getByRole('radio', { name: 'yellow and magenta dials' }).click();
   await expect(page.getByText(/Between the points: \d+ (yellow|magenta)\./)).toBeVisible();
+});
+
+test('a dry verdict teaches the next print on the paper, visibly and once', async ({ page }) => {
+  const { paper } = fresh();
+  await leavePrintPage(page, { ...fresh(), paper });
+  await open(page, '/print');
+  const seconds = page.getByTestId('seconds');
+  await expect(seconds).toHaveText(/^1\d\.\ds$/);
+  await page.keyboard.press('p');
+  await expect(page).toHaveURL(/\/logbook\/prints\//);
+  await page.getByRole('button', { name: /^The dry verdict/ }).click();
+  await page.getByRole('radio', { name: '⅓ stop too dark' }).click();
+  await expect(
+    page.getByRole('button', { name: 'The dry verdict: ⅓ stop too dark' }),
+  ).toBeVisible();
+  await leavePrintPage(page, { ...fresh(), paper });
+  await open(page, '/print');
+  await expect(
+    page.getByText(/One dry print on this paper looked .* darker than the wet strips/),
+  ).toBeVisible();
+  const wet = Number.parseFloat((await seconds.textContent())!);
+  await page.getByRole('button', { name: 'Take it off the time' }).click();
+  await expect(page.getByText(/for the dry print/)).toBeVisible();
+  const dry = Number.parseFloat((await seconds.textContent())!);
+  // A third of a stop by one verdict, drawn towards none: about a fifth.
+  expect(dry / wet).toBeGreaterThan(0.84);
+  expect(dry / wet).toBeLessThan(0.9);
 });

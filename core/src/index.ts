@@ -76,3 +76,4 @@ export * from './paper/heads/index.ts';
 export * from './paper/readings.ts';
 export * from './paper/split-by-strips.ts';
 export * from './paper/flash-patches.ts';
+export * from './exposure/dry-down.ts';

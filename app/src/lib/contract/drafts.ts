@@ -125,6 +125,8 @@ export const PrintDraft = Type.Object(
     sideBySide: Type.Optional(Type.Boolean()),
     /** Which place the strip lies along, where each has a strip of its own. */
     along: Type.Optional(oneOf(['highlight', 'shadow'] as const, 'What the strip lies along')),
+    /** What dry prints on this paper were darker than their wet strips is taken off the time. */
+    dryDown: Type.Optional(Type.Boolean()),
     /** Prints that are no evidence, though they were made in this set-up. */
     leftOut: Type.Optional(Type.Array(Type.String({ maxLength: 40 }), { maxItems: 12 })),
     certainty: oneOf(

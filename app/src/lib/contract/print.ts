@@ -51,6 +51,8 @@ export const PrintBody = Type.Object(
       { title: 'The areas', maxItems: 30 },
     ),
     note: text('The note', 2000),
+    /** Judged when it was dry: so much darker (positive) or lighter than wanted. Not there while nobody looked. */
+    dryStops: Type.Optional(stops('The dry verdict')),
     madeAtMs: instantMs('When it was made'),
   },
   { title: 'A print', additionalProperties: false },

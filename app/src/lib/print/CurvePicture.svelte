@@ -50,7 +50,7 @@
         x="{dot.x}%"
         y="{dot.y}%"
         dx={dot.name === 'shadow' ? -12 : 12}
-        dy={dot.name === 'shadow' ? 0 : 16}
+        dy={dot.name === 'shadow' ? 0 : -10}
         text-anchor={dot.name === 'shadow' ? 'end' : 'start'}
         class="fill-ink text-[13px]">{dot.name} {dot.density.toFixed(2)}</text
       >

@@ -25,16 +25,16 @@ function line(hands: string, seconds: number, timerStep: number, filter: string)
 
 /** The base, in one firing or in those of the strip. */
 function baseDials(draft: PrintDraft, view: PrintView, lamp: Lamp): readonly number[] {
-  const { reading, strip } = view;
-  if (!reading) return [];
-  const whole = [reading.seconds + lamp.lagSeconds];
+  const { printSeconds, strip } = view;
+  if (printSeconds === undefined) return [];
+  const whole = [printSeconds + lamp.lagSeconds];
   if (!draft.asFired || !strip || draft.method !== 'cover-up') return whole;
-  return attempt(() => repeatAsFired(strip.firings, reading.seconds, lamp)).value ?? whole;
+  return attempt(() => repeatAsFired(strip.firings, printSeconds, lamp)).value ?? whole;
 }
 
 /** Everything that the lamp has to do, in its order. */
 export function firingLines(draft: PrintDraft, view: PrintView, what: Fired): FiringLine[] {
-  const { timerStep, lagSeconds, reading } = view;
+  const { timerStep, lagSeconds, reading, printSeconds } = view;
   const noun = (name: string) => `${view.set.noun} ${name}`;
   if (what === 'strip') {
     const halves = view.beside
@@ -52,7 +52,7 @@ export function firingLines(draft: PrintDraft, view: PrintView, what: Fired): Fi
       })),
     );
   }
-  if (!reading) return [];
+  if (!reading || printSeconds === undefined) return [];
   const filter = noun(reading.setting.name);
   const dials = baseDials(draft, view, { lagSeconds, timerStepSeconds: timerStep });
   const areas = draft.areas.flatMap(({ name }, index) => {
@@ -63,7 +63,7 @@ export function firingLines(draft: PrintDraft, view: PrintView, what: Fired): Fi
     .filter(({ stops }) => stops < 0)
     .map(
       ({ name, stops }) =>
-        `hold back ${name} for ${enlargerSeconds(burnOrDodge(reading.seconds, stops), timerStep)} s`,
+        `hold back ${name} for ${enlargerSeconds(burnOrDodge(printSeconds, stops), timerStep)} s`,
     );
   const base = ['Whole sheet', ...held].join('; ');
   return [
@@ -75,7 +75,7 @@ export function firingLines(draft: PrintDraft, view: PrintView, what: Fired): Fi
       .map(({ name, stops }) =>
         line(
           `Burn ${name}, card with a hole moving`,
-          burnOrDodge(reading.seconds, stops) + lagSeconds,
+          burnOrDodge(printSeconds, stops) + lagSeconds,
           timerStep,
           filter,
         ),

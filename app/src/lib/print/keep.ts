@@ -72,7 +72,7 @@ export function printBody(
       lamp,
     },
     settingId: reading.setting.id,
-    seconds: reading.seconds,
+    seconds: view.printSeconds ?? reading.seconds,
     range: reading.setting.range,
     withinStops: reading.withinStops,
     strips: seen.map(({ lamp: own, setup: _setup, ...strip }, index) => ({

@@ -1,5 +1,6 @@
 import {
   STOP_IN_LOG,
+  addStops,
   keepTone,
   patchesInWords,
   planStrip,
@@ -28,14 +29,20 @@ import { attempt, type Attempt } from '../words/attempt.ts';
 import { parseDecimal } from '../words/decimal.ts';
 import { enlargerSeconds } from '../words/duration.ts';
 import { signedStops } from '../words/fraction.ts';
-import { contrastFigures, printReason, sessionWords, stripAdvice } from '../words/print-reason.ts';
+import {
+  contrastFigures,
+  dryWords,
+  printReason,
+  sessionWords,
+  stripAdvice,
+} from '../words/print-reason.ts';
 import { conversionSentences } from '../words/setup-change.ts';
 import { stepWanted } from '../words/strip-step.ts';
 import { paperFacts, type PaperFacts } from './paper-facts.ts';
 import { curvePlot, type CurvePlot } from './curve-plot.ts';
 import { rulerFor, type Ruler } from './ruler.ts';
 import { flashView, splitView, type FlashView, type SplitView } from './split-view.ts';
-import { certaintyOf, convertedStrips, sessionOf, type Session } from './session.ts';
+import { certaintyOf, convertedStrips, dryDownOf, sessionOf, type Session } from './session.ts';
 import { emptyBench, setupNow, type Bench, type SetupNow } from './setup-now.ts';
 
 /** A tone as a patch shows it, for the place that is looked at. */
@@ -127,8 +134,12 @@ export interface PrintView {
   readonly contradiction?: string;
   /** What the whole strip has wrong with it. */
   readonly fault?: string;
-  /** The answer to dial, s, rounded as the timer can. */
+  /** What the print gets, s: the answer, less what dries darker where that is taken off. */
+  readonly printSeconds?: number;
+  /** The same, rounded as the timer can. */
   readonly dial?: string;
+  /** What dry prints on this paper have taught, in a sentence. */
+  readonly dry?: string;
   readonly reasons: readonly string[];
   readonly figures?: string;
   readonly advice?: string;
@@ -352,6 +363,8 @@ function readingOf({
   | 'contradiction'
   | 'fault'
   | 'dial'
+  | 'printSeconds'
+  | 'dry'
   | 'reasons'
   | 'figures'
   | 'advice'
@@ -401,9 +414,12 @@ function readingOf({
     read?.value && session?.value && together(read.value, session.value, lamp.lagSeconds);
   const soFar = !read && session?.value && soFarOf(session.value, lamp);
   const figures = reading && contrastFigures(set, reading);
+  const dry = dryDownOf(draft.paper, bench.evidence);
+  const printSeconds =
+    reading && (draft.dryDown && dry ? addStops(reading.seconds, -dry.stops) : reading.seconds);
   const single = reading && {
     setting: reading.setting,
-    seconds: reading.seconds,
+    seconds: printSeconds!,
     highlightDensity: lightDensity,
     timerStep,
   };
@@ -412,9 +428,11 @@ function readingOf({
   const { split, flash } = draft;
   return {
     ...(session?.value && { taughtBy: session.value.learnedFrom }),
+    ...(dry && { dry: dryWords(dry) }),
     ...(reading && {
       reading,
-      dial: enlargerSeconds(reading.seconds, timerStep),
+      printSeconds: printSeconds!,
+      dial: enlargerSeconds(printSeconds!, timerStep),
       advice: stripAdvice(set, reading, wanted),
     }),
     ...(reading?.contrast && { settingsWithin: settingsWithin(set, reading) }),
@@ -435,7 +453,7 @@ function readingOf({
     ...((read?.trouble ?? session?.trouble) && { refusal: read?.trouble ?? session?.trouble }),
     neighbours: reading ? neighboursOf(on, reading, lightDensity, timerStep) : [],
     reasons: reading ? printReason(set, setting, reading, timerStep) : [],
-    areas: areasOf(draft, reading?.seconds, timerStep),
+    areas: areasOf(draft, printSeconds, timerStep),
   };
 }
 

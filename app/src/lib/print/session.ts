@@ -1,6 +1,7 @@
 import {
   certainties,
   convertSetup,
+  learnDryDown,
   learnFrom,
   planStrip,
   readSession,
@@ -9,6 +10,7 @@ import {
   toneById,
   type Certainty,
   type CertaintyId,
+  type DryDown,
   type EarlierSession,
   type FiredPatch,
   type Lamp,
@@ -23,7 +25,7 @@ import {
 import type { PrintDraft } from '../contract/drafts.ts';
 import type { Print } from '../contract/print.ts';
 import { attempt, type Attempt } from '../words/attempt.ts';
-import type { PaperFacts } from './paper-facts.ts';
+import { sameName, type PaperFacts } from './paper-facts.ts';
 
 /** What nobody has measured: how far each may be out. */
 const UNMEASURED = {
@@ -141,14 +143,24 @@ function evidence(print: Print, on: PaperFacts): EarlierSession | undefined {
 
 /** Is a print evidence of the set-up that stands on the page now? */
 export function sameSetup(print: Print, draft: PrintDraft): boolean {
-  const same = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
   return (
     draft.paper.trim() !== '' &&
-    same(print.setup.paper, draft.paper) &&
-    same(print.setup.enlarger, draft.enlarger) &&
+    sameName(print.setup.paper, draft.paper) &&
+    sameName(print.setup.enlarger, draft.enlarger) &&
     print.setup.contrastSetId === draft.contrastSetId &&
     print.madeAtMs > (draft.forgetBeforeMs ?? 0)
   );
+}
+
+/** What dry prints on this paper have taught about wet strips; nothing while none was judged. */
+export function dryDownOf(
+  paper: string,
+  prints: readonly Print[],
+): (DryDown & { readonly prints: number }) | undefined {
+  const verdicts = prints.flatMap(({ setup, dryStops }) =>
+    dryStops !== undefined && paper.trim() !== '' && sameName(setup.paper, paper) ? [dryStops] : [],
+  );
+  return verdicts.length > 0 ? { ...learnDryDown(verdicts), prints: verdicts.length } : undefined;
 }
 
 /** What all strips of this session say, begun with what earlier prints in this set-up have taught. */

@@ -3,6 +3,7 @@ import {
   type Certainty,
   type ContrastSet,
   type ContrastSetting,
+  type DryDown,
   type StripPart,
   type StripReading,
 } from '@katachron/core';
@@ -120,4 +121,13 @@ export function sessionWords(
       contradiction: `This strip’s ${contradiction.place} wants ${stopsInWords(contradiction.stops)} ${contradiction.stops > 0 ? 'more' : 'less'} light than the strips before say. One of the picks is wrong, or something was changed. The answer rests on this strip alone.`,
     }),
   };
+}
+
+/** How wet strips and dry prints differ on this paper. */
+export function dryWords({ stops, withinStops, prints }: DryDown & { prints: number }): string {
+  const said = prints === 1 ? 'One dry print' : `${prints} dry prints`;
+  const percent = Math.round(100 * Math.abs(2 ** -stops - 1));
+  if (Math.abs(stops) < UNSEEN) return `${said} on this paper looked as the wet strips did.`;
+  const way = stops > 0 ? 'darker' : 'lighter';
+  return `${said} on this paper looked ${stopsInWords(stops)} ${way} than the wet strips, within ${stopsInWords(withinStops)}: ${percent} % ${stops > 0 ? 'less' : 'more'} light.`;
 }

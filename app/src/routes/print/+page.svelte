@@ -511,7 +511,11 @@
           <p class="numeral text-[84px] md:text-[112px]" data-testid="seconds">
             {view.dial}<span class="text-[0.36em]"> s</span>
           </p>
-          <p class="mt-4 text-soft">within {stopsInWords(reading.withinStops)}</p>
+          <p class="mt-4 text-soft">
+            within {stopsInWords(reading.withinStops)}{draft.dryDown && view.dry
+              ? ', for the dry print'
+              : ''}
+          </p>
         </div>
         <div>
           <p class="numeral text-[84px] md:text-[112px]" data-testid="setting">
@@ -712,6 +716,14 @@
           {/each}
         </ul>
       {/if}
+    {/if}
+    {#if view.dry}
+      <p class="text-[15px] text-soft">
+        {view.dry}
+        <button class="slot-in min-h-9" onclick={() => (draft.dryDown = !draft.dryDown)}
+          >{draft.dryDown ? 'It is taken off: judge strips dry' : 'Take it off the time'}</button
+        >
+      </p>
     {/if}
     {#if draft.leftOut && draft.leftOut.length > 0}
       <p class="text-[15px] text-soft">

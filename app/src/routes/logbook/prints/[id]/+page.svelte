@@ -1,9 +1,11 @@
 <script lang="ts">
-  import { goto } from '$app/navigation';
+  import { goto, invalidateAll } from '$app/navigation';
   import { format } from 'date-fns';
+  import { put } from '$lib/api/client.ts';
   import { settingWords } from '$lib/logbook/line.ts';
   import { stripLines } from '$lib/logbook/strip-log.ts';
   import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import SlotChoice from '$lib/ui/SlotChoice.svelte';
   import { areaSeconds } from '$lib/words/area.ts';
   import { enlargerSeconds } from '$lib/words/duration.ts';
   import { signedStops, stopsInWords } from '$lib/words/fraction.ts';
@@ -29,6 +31,29 @@
       .join(', '),
   );
 
+  let problem = $state<string>();
+  const NOT_JUDGED = 'none';
+  const twelfths = [-4, -3, -2, -1, 0, 1, 2, 3, 4, 6];
+  const verdicts = [
+    { id: NOT_JUDGED, name: 'not judged yet' },
+    ...twelfths.map((n) => ({
+      id: String(n),
+      name: n === 0 ? 'as it should be' : `${stopsInWords(n / 12)} too ${n > 0 ? 'dark' : 'light'}`,
+    })),
+  ];
+  const verdict = $derived(
+    print.dryStops === undefined ? NOT_JUDGED : String(Math.round(print.dryStops * 12)),
+  );
+
+  /** What it looks like dry teaches the next print on this paper. */
+  async function judge(chosen: string) {
+    const { id, version, dryStops: _before, ...body } = print;
+    const dryStops = chosen === NOT_JUDGED ? {} : { dryStops: Number(chosen) / 12 };
+    const outcome = await put(`/api/v1/prints/${id}`, { ...body, ...dryStops }, version);
+    problem = outcome.problem?.detail;
+    await invalidateAll();
+  }
+
   useKeys([{ key: 'Escape', does: 'back to the logbook', run: () => void goto('/logbook') }]);
 </script>
 
@@ -48,6 +73,15 @@
     <p class="mt-4 text-lg">{settingWords(print)}, R {print.range}</p>
     <p class="text-soft">within {stopsInWords(print.withinStops)}</p>
     {#if print.note}<p class="reason mt-4">{print.note}</p>{/if}
+    <p class="mt-3 text-soft">
+      Dry, its highlight is
+      <SlotChoice
+        label="The dry verdict"
+        bind:value={() => verdict, (chosen) => void judge(chosen)}
+        options={verdicts}
+      />.
+    </p>
+    {#if problem}<p class="mt-2 text-trouble" role="alert">{problem}</p>{/if}
     <p class="not-printed mt-4">
       <a
         class="slot-in inline-flex min-h-11 items-center"

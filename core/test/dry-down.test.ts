@@ -1,0 +1,13 @@
+import { expect, it } from 'vitest';
+import { learnDryDown } from '../src/index.ts';
+
+it('nothing judged, nothing known: none, within a fifth of a stop', () => {
+  expect(learnDryDown([]).stops).toBe(0);
+  expect(learnDryDown([]).withinStops).toBeCloseTo(0.196, 3);
+});
+
+it('ten verdicts that agree are believed, and are surer than one', () => {
+  const many = learnDryDown(Array.from({ length: 10 }, () => 0.15));
+  expect(many.stops).toBeCloseTo(0.14, 2);
+  expect(many.withinStops).toBeLessThan(learnDryDown([0.15]).withinStops / 2);
+});
