@@ -20,7 +20,9 @@ import { printExample } from '../app/src/lib/contract/print.ts';
 import { rollExample } from '../app/src/lib/contract/roll.ts';
 import { freePort } from '../tools/port.mjs';
 import { serve } from '../tools/serve.mjs';
+import { needChromium } from '../tools/packages.mjs';
 import { report } from './printer/report.ts';
+import { rulerDrag } from './ruler.ts';
 import { throwawayCluster } from '../tools/test.mjs';
 
 /**
@@ -221,6 +223,7 @@ try {
       `${path.padEnd(30)} p50 ${at(page, 0.5).toFixed(1).padStart(6)} ms  p95 ${at(page, 0.95).toFixed(1).padStart(6)} ms  1 : ${shown(at(page, 0.5) / at(bare, 0.5))} against a bare Node answer, 1 : ${shown(at(page, 0.5) / at(bareQuery, 0.5))} against a bare query`,
     );
   }
+  await rulerDrag(server.address, await needChromium());
 } finally {
   bareServer.close();
   await client.end();

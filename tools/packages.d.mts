@@ -1,0 +1,1 @@
+export function needChromium(): Promise<string>;
