@@ -40,12 +40,14 @@ export async function rulerDrag(address: string, executablePath: string): Promis
     await page.mouse.down();
     await cdp.send('Tracing.start', {
       transferMode: 'ReportEvents',
-      traceConfig: { includedCategories: [
+      traceConfig: {
+        includedCategories: [
           'toplevel',
           'devtools.timeline',
           'disabled-by-default-devtools.timeline',
           '__metadata',
-        ] },
+        ],
+      },
     });
     for (let move = 0; move < MOVES; move += 1) {
       const share = 0.5 + 0.4 * Math.sin(move / 9);

@@ -30,7 +30,11 @@ const filmDraft = {
 };
 const printDraft = {
   ...stripRead,
-  split: { soft: '00', hard: '5' },
+  lens: '80 mm',
+  aperture: '8',
+  negativeLength: '60',
+  printLength: '240',
+  developer: 'Quillow paper 1+9',
   areas: [{ name: 'glory hole', stops: '−⅓' }, ...stripRead.areas],
 };
 
@@ -87,18 +91,32 @@ const toRun = async (page: Page) => {
   await page.waitForTimeout(500);
 };
 
-/** Lines of a file, good and bad. */
-const lookAtLines = async (page: Page) => {
-  await page.getByLabel('Or its lines').fill(
-    [
-      'film,box_speed,developer,dilution,agitation,times,source',
-      'Halden 50,50,Tansy,1+31,each-minute,20=7:00; 22=5:45,own-test',
-      'Halden 400,400,Tansy,1+31,each-minute,20=9:00,guess',
-      'Halden 400,400,Tansy,1:31,each-minute,20=9:30,guess',
-    ].join('\n'),
-  );
-  await page.getByRole('button', { name: 'See what would come in' }).click();
-  await page.waitForTimeout(400);
+/** The list before the light is looked over; the strip's first firing waits. */
+const lookedOver = async (page: Page) => {
+  await page.keyboard.press('Space');
+  await page.waitForTimeout(300);
+};
+/** Frames rated by keyboard. */
+const rated = async (page: Page) => {
+  for (const key of ['n', 'ArrowRight', 'p', 'ArrowRight', 'm', 'ArrowDown', 'p', 'ArrowLeft', 'n']) {
+    await page.keyboard.press(key);
+  }
+  await page.getByRole('button', { name: 'Frame 2, pick' }).click();
+  await page.waitForTimeout(500);
+};
+/** Three spots read by the stand-in of the probe, against a print that was right. */
+const probed = async (page: Page) => {
+  for (let spot = 0; spot < 3; spot += 1) {
+    await page.keyboard.press('Space');
+    await page.waitForTimeout(150);
+  }
+  await page.getByLabel('Reading of the known print').fill('−1.30');
+  await page.getByLabel('Seconds of the known print').fill('10.6');
+};
+/** A patch picked on each of the two strips. */
+const bothPicked = async (page: Page) => {
+  await page.getByRole('group', { name: /highlight just right/ }).getByRole('button').nth(3).click();
+  await page.getByRole('group', { name: /blacks just right/ }).getByRole('button').nth(4).click();
 };
 /** A scrap that cleared after two seconds: long enough for a picture. */
 const clip = async (page: Page) => {
@@ -110,16 +128,18 @@ const clip = async (page: Page) => {
 
 const shots: readonly Shot[] = [
   { name: 'film', path: '/film', light: 'white', size: desk },
-  { name: 'film-phone', path: '/film', light: 'white', size: phone },
   { name: 'print', path: '/print', light: 'white', size: desk, before: stripIn },
   { name: 'print-red', path: '/print', light: 'red', size: desk, before: stripIn },
   { name: 'print-phone', path: '/print', light: 'red', size: phone },
+  { name: 'fire', path: '/print/fire?what=strip', light: 'red', size: desk, before: lookedOver },
+  { name: 'proof', path: '/print/proof/7c1d4b60-52e8-4f3a-8118-000000000000', light: 'white', size: desk, before: rated },
+  { name: 'readings', path: '/print/readings', light: 'white', size: desk, before: probed },
+  { name: 'split', path: '/print/split', light: 'white', size: desk, before: bothPicked },
+  { name: 'paper', path: '/print/setup/papers/3d9a5e10-0c7b-4f26-a1d4-000000000052', light: 'white', size: desk },
   { name: 'logbook', path: '/logbook', light: 'white', size: desk },
   { name: 'logbook-roll', path: '/logbook/rolls/7c1d4b60-52e8-4f3a-8118-000000000000', light: 'white', size: desk },
   { name: 'logbook-print', path: '/logbook/prints/7c1d4b60-52e8-4f3a-9000-000000000003', light: 'white', size: desk },
-  { name: 'recipe', path: `/film/recipes/${demoRecipes[2]!.id}`, light: 'white', size: desk },
   { name: 'recipes', path: '/film/recipes', light: 'white', size: desk },
-  { name: 'recipes-import', path: '/film/recipes/import', light: 'white', size: desk, before: lookAtLines },
   { name: 'tanks', path: '/film/tanks', light: 'white', size: desk },
   { name: 'clip-test', path: '/film/clip-test', light: 'red', size: desk, before: clip },
   { name: 'packet', path: '/film/packet', light: 'white', size: desk },

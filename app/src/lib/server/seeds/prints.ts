@@ -23,6 +23,8 @@ interface Printed {
   readonly strips: readonly (readonly [string, number, number | null, number | null])[];
   readonly areas: readonly (readonly [string, number])[];
   readonly note: string;
+  /** How much too dark it was when dry, stops. */
+  readonly dryStops?: number;
 }
 
 const lamp = { lagSeconds: 0.2, timerStepSeconds: 0.1 };
@@ -46,6 +48,7 @@ const made: readonly Printed[] = [
       ['wall', -1 / 4],
     ],
     note: 'Dry, the sky is where it should be.',
+    dryStops: 1 / 12,
   },
   {
     title: 'Blowpipes, rack by the door',
@@ -72,6 +75,7 @@ const made: readonly Printed[] = [
       ['window', 1],
     ],
     note: 'The window wants a softer edge.',
+    dryStops: 1 / 6,
   },
   {
     title: 'Furnace hall, night shift',
@@ -143,6 +147,7 @@ function seed(print: Printed, index: number): PrintSeed {
       strips,
       areas: print.areas.map(([name, stops]) => ({ name, stops })),
       note: print.note,
+      ...(print.dryStops !== undefined && { dryStops: print.dryStops }),
       madeAtMs: Date.parse(print.at),
     },
   };
