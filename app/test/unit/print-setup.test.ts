@@ -1,0 +1,210 @@
+import { describe, expect, it } from 'vitest';
+import type { PrintDraft } from '../../src/lib/contract/drafts.ts';
+import { enlargerExample } from '../../src/lib/contract/enlarger.ts';
+import { findingExample } from '../../src/lib/contract/finding.ts';
+import { paperExample } from '../../src/lib/contract/paper.ts';
+import { printExample, type Print } from '../../src/lib/contract/print.ts';
+import {
+  emptyEnlargerForm,
+  enlargerForm,
+  readEnlarger,
+} from '../../src/lib/print/enlarger-form.ts';
+import { findingFor, findingSetup, setupDifferences } from '../../src/lib/print/findings.ts';
+import { firingLines, firingSentence } from '../../src/lib/print/firing-lines.ts';
+import { changedSetup, nextStripDraft, printBody, withBeside } from '../../src/lib/print/keep.ts';
+import { emptyPaperForm, paperForm, readPaper } from '../../src/lib/print/paper-form.ts';
+import { printView } from '../../src/lib/print/print-view.ts';
+import { emptyBench, setupNow } from '../../src/lib/print/setup-now.ts';
+import { stripRead } from '../samples.ts';
+
+const draft: PrintDraft = {
+  ...stripRead,
+  paper: 'Cinder matt',
+  lens: '80 mm',
+  aperture: '8',
+  negativeLength: '60',
+  printLength: '190',
+};
+const bench = { ...emptyBench, enlargers: [enlargerExample], papers: [paperExample] };
+const apply = (change: object): PrintDraft =>
+  JSON.parse(JSON.stringify({ ...draft, ...change })) as PrintDraft;
+
+describe('a set-up that is changed in mid-session', () => {
+  it('puts the strip aside with the set-up it was made in, and asks for a check of three patches', () => {
+    const changed = apply(
+      changedSetup(draft, printView(draft), { printLength: '410' }, emptyBench),
+    );
+    expect(changed.earlier[0]!.setup).toMatchObject({ printLength: 190, negativeLength: 60 });
+    expect([changed.patches, changed.step, changed.highlight]).toEqual(['3', '¼', null]);
+    const view = printView(changed);
+    expect(view.conversions).toEqual([
+      'Strip 1 is converted: ×3.53 for another size (lens law). Check it.',
+    ]);
+    expect(view.soFar!.seconds).toBeGreaterThan(35);
+    expect(view.soFar!.seconds).toBeLessThan(39);
+    expect(view.soFar!.withinStops).toBeGreaterThan(printView(draft).reading!.withinStops);
+  });
+
+  it('back in the old set-up the strip counts as it did', () => {
+    const there = apply(changedSetup(draft, printView(draft), { aperture: '16' }, emptyBench));
+    const back = printView({ ...there, aperture: '8' });
+    expect(back.conversions).toEqual([]);
+    expect(back.soFar!.seconds).toBeCloseTo(printView(draft).reading!.seconds, 6);
+  });
+
+  it('nothing moves while nothing was found', () => {
+    const empty = { ...draft, highlight: null, shadow: null };
+    expect(changedSetup(empty, printView(empty), { aperture: '16' }, emptyBench)).toEqual({
+      aperture: '16',
+    });
+  });
+
+  it('the logbook keeps what a converted strip was worth', () => {
+    const there = apply(changedSetup(draft, printView(draft), { aperture: '16' }, emptyBench));
+    const checked = { ...there, highlight: 1, shadow: 1 };
+    const body = printBody(checked, printView(checked), 'Two apertures', 5)!;
+    expect(body.strips.map(({ worth }) => worth)).toEqual([4, undefined]);
+    const lost = { ...checked, head: 'higher' };
+    expect(printBody(lost, printView(lost), 'Moved', 5)!.strips[0]!.worth).toBe(0);
+  });
+
+  it('a number that is none gets its sentence and stays as it was typed', () => {
+    const { troubles, setup } = setupNow({ ...draft, aperture: 'wide open' }, emptyBench);
+    expect(troubles.aperture).toBe('Type the f-number alone, for example 8.');
+    expect(setup.aperture).toBeUndefined();
+  });
+
+  it('a paper of the shelf brings its speed and its settings', () => {
+    const on = { ...draft, paper: ' marrow FIBRE ' };
+    expect(setupNow(on, bench).setup.paperSpeed).toBe(250);
+    expect(printView(on, bench).set.settings.find(({ id }) => id === '2')!.range).toBe(108);
+  });
+
+  it('a timer that does not go so far is said', () => {
+    const small = { ...bench, enlargers: [{ ...enlargerExample, longestSeconds: 3 }] };
+    expect(printView({ ...draft, enlarger: enlargerExample.name }, small).tooLong).toContain(
+      'goes up to 3 s. Open the lens by a stop',
+    );
+  });
+});
+
+describe('what is fired', () => {
+  it('reads like something to do with a card in the dark', () => {
+    const lines = firingLines(draft, printView(draft), 'strip');
+    expect(lines.map(firingSentence).slice(0, 4)).toEqual([
+      'Nothing covered, 5.2 s',
+      'Card over one patch, 1.5 s',
+      'Card over two patches, 1.8 s',
+      'Card over three patches, 2.3 s',
+    ]);
+  });
+
+  it('a print is its base with who is held back, then the burns', () => {
+    const areas = [
+      { name: 'glory hole', stops: '−⅓' },
+      { name: 'roof', stops: '+⅔' },
+    ];
+    const lines = firingLines({ ...draft, areas }, printView({ ...draft, areas }), 'print');
+    expect(lines.map(({ hands }) => hands)).toEqual([
+      'Whole sheet; hold back glory hole for 2.2 s',
+      'Burn roof, card with a hole moving',
+    ]);
+    expect(lines[0]!.dial).toBe('10.8');
+  });
+
+  it('two contrasts have a half of the sheet each, and a change of filter between', () => {
+    const both = { ...draft, beside: withBeside(draft, printView(draft)) };
+    const lines = firingLines(both, printView(both), 'strip');
+    expect(lines).toHaveLength(14);
+    expect(lines[6]!.filter).toBe('filter 2');
+    expect(lines[7]!.filter).toBe('filter 2½');
+    expect(lines[7]!.hands).toBe('Nothing covered, right half open');
+  });
+});
+
+describe('two contrasts side by side', () => {
+  it('make the answer surer than one', () => {
+    const both = {
+      ...draft,
+      beside: { ...withBeside(draft, printView(draft)), highlight: 3, shadow: 3.5 },
+    };
+    const one = printView(draft).reading!;
+    const two = printView(both).reading!;
+    expect(two.withinStops).toBeLessThan(one.withinStops);
+    expect(two.withinRange).toBeLessThan(one.withinRange);
+    const body = printBody(both, printView(both), 'Both', 5)!;
+    expect(body.strips.map(({ settingId }) => settingId)).toEqual(['2', '2.5']);
+    const next = nextStripDraft(both, printView(both));
+    expect(next.earlier).toHaveLength(2);
+    expect(next.beside).toBeUndefined();
+  });
+});
+
+describe('a dry verdict', () => {
+  const judged = (dryStops: number): Print => ({
+    id: crypto.randomUUID(),
+    version: 1,
+    ...printExample,
+    setup: { ...printExample.setup, paper: 'Cinder matt' },
+    strips: [],
+    dryStops,
+  });
+  const evidence = [judged(1 / 6), judged(1 / 6), judged(1 / 6)];
+
+  it('is said, and taken off only when somebody wants it', () => {
+    const wet = printView(draft, { ...emptyBench, evidence });
+    expect(wet.dry).toContain('3 dry prints on this paper looked');
+    expect(wet.printSeconds).toBe(wet.reading!.seconds);
+    const dry = printView({ ...draft, dryDown: true }, { ...emptyBench, evidence });
+    expect(Math.log2(wet.printSeconds! / dry.printSeconds!)).toBeCloseTo(0.135, 2);
+    expect(printBody({ ...draft, dryDown: true }, dry, 'Dry', 5)!.seconds).toBe(dry.printSeconds);
+  });
+
+  it('on another paper says nothing', () => {
+    const elsewhere = { ...draft, paper: 'Wharf pearl' };
+    expect(printView(elsewhere, { ...emptyBench, evidence }).dry).toBeUndefined();
+  });
+});
+
+describe('a finding', () => {
+  it('holds for its set-up, whatever the capitals, and for no other', () => {
+    const { setup } = findingExample;
+    const same = { ...setup, paper: 'WHARF pearl ' };
+    expect(findingFor([findingExample], 'maximum-black', same)).toBe(findingExample);
+    expect(findingFor([findingExample], 'flash-threshold', same)).toBeUndefined();
+    expect(setupDifferences(setup, { ...setup, head: '52 cm', film: '' })).toEqual([
+      'head height',
+      'film base',
+    ]);
+  });
+
+  it('is about lens and aperture together', () => {
+    expect(findingSetup(draft, 'Halden 400')).toMatchObject({
+      lens: '80 mm at f/8',
+      film: 'Halden 400',
+    });
+  });
+});
+
+describe('the forms of the shelves', () => {
+  it('give back what was kept', () => {
+    expect(readEnlarger(enlargerForm(enlargerExample)).body).toEqual(enlargerExample);
+    expect(readPaper(paperForm(paperExample)).body).toEqual(paperExample);
+  });
+
+  it('name every field that is wrong', () => {
+    const enlarger = readEnlarger({ ...emptyEnlargerForm(), apertures: '8 wide', longest: '0' });
+    expect(enlarger.body ? [] : Object.keys(enlarger.troubles)).toEqual([
+      'name',
+      'apertures',
+      'longest',
+    ]);
+    const form = emptyPaperForm();
+    form.settings['2'] = { range: 'soft', speed: '' };
+    const paper = readPaper({ ...form, dMax: '1.2' });
+    expect(paper.body ? {} : paper.troubles).toMatchObject({
+      dMax: 'Type a density from 1.95 on, for example 2.1.',
+      settings: 'Setting 2: type its R, as 110, and its speed in stops, as −1 or 0.',
+    });
+  });
+});

@@ -1,0 +1,152 @@
+import { contrastSet, defaultPaper } from '@katachron/core';
+import { describe, expect, it } from 'vitest';
+import { proofExample } from '../../src/lib/contract/proof.ts';
+import { rollExample, type Roll } from '../../src/lib/contract/roll.ts';
+import { emptyFlash, flashPageView } from '../../src/lib/print/flash-page-view.ts';
+import { printView } from '../../src/lib/print/print-view.ts';
+import {
+  frameLine,
+  framesOf,
+  readError,
+  toPrint,
+  withFrame,
+} from '../../src/lib/print/proof-frames.ts';
+import { blackView, emptyBlack } from '../../src/lib/print/proof-view.ts';
+import { emptyReadings, readingsView } from '../../src/lib/print/readings-view.ts';
+import { emptySplit, splitView } from '../../src/lib/print/split-strips-view.ts';
+import { stripRead } from '../samples.ts';
+
+const bench = printView(stripRead);
+const roll = {
+  ...rollExample,
+  id: crypto.randomUUID(),
+  version: 1,
+  state: 'developed',
+} as unknown as Roll;
+
+describe('the frames of a roll', () => {
+  it('are 36 where nobody counted, with what was rated', () => {
+    const frames = framesOf({ ...roll, exposed: undefined } as unknown as Roll, proofExample);
+    expect(frames).toHaveLength(36);
+    expect(frames[13]).toMatchObject({ number: 14, rating: 'pick', errorStops: -0.5 });
+  });
+
+  it('become the list to print: picks, then what may be', () => {
+    const rated = [
+      { number: 3, rating: 'maybe' },
+      { number: 5, rating: 'no' },
+      { number: 9, rating: 'pick' },
+      { number: 2, rating: 'pick' },
+    ] as const;
+    expect(toPrint(rated).map(({ number }) => number)).toEqual([9, 2, 3]);
+  });
+
+  it('about which nothing is said any more are left out', () => {
+    expect(withFrame(proofExample, { number: 15 }).frames.map(({ number }) => number)).toEqual([
+      14,
+    ]);
+    expect(withFrame(proofExample, { number: 1, crop: 'tall' }).frames[0]!.crop).toBe('tall');
+  });
+
+  it('say their exposure in words', () => {
+    expect(frameLine({ number: 1, errorStops: 1, crop: '' })).toBe('+1 stop, overexposed');
+    expect(readError('').value).toBeUndefined();
+    expect(readError('−½').value).toBe(-0.5);
+    expect(readError('99').trouble).toContain('Type stops');
+  });
+});
+
+describe('the time of a proof', () => {
+  it('the dark school gives half a stop more', () => {
+    const form = { ...emptyBlack(), picked: 4 };
+    expect(blackView(form, bench, stripRead, []).dial).toBe('8.2');
+    expect(blackView({ ...form, school: 'dark' }, bench, stripRead, []).dial).toBe('11.5');
+  });
+
+  it('at the end of the strip black may lie beyond', () => {
+    expect(blackView({ ...emptyBlack(), picked: 7 }, bench, stripRead, []).beyond).toContain(
+      'reaches further',
+    );
+  });
+
+  it('a strip that cannot be made says why', () => {
+    expect(blackView({ ...emptyBlack(), first: 'long' }, bench, stripRead, []).trouble).toBe(
+      'Type the first exposure in seconds, as 4.',
+    );
+  });
+});
+
+describe('readings', () => {
+  const facts = { paper: defaultPaper, set: contrastSet('filters') };
+  const form = emptyReadings('2');
+  form.highlight.reading = '-1.42';
+  form.shadow.reading = '-0.66';
+
+  it('span a contrast; densities say the same the other way round', () => {
+    const light = readingsView(form, facts, 0.1);
+    expect(light.answer!.setting.id).toBe('3');
+    const dense = {
+      ...form,
+      scale: 'density' as const,
+      highlight: { ...form.highlight, reading: '1.42' },
+      shadow: { ...form.shadow, reading: '0.66' },
+    };
+    expect(readingsView(dense, facts, 0.1).answer!.range).toBeCloseTo(light.answer!.range, 9);
+  });
+
+  it('a place that lacks a stop is burned by one', () => {
+    const dark = { name: 'roof', reading: String(-1.42 - Math.log10(2)), tone: 'VIII' as const };
+    const { spots } = readingsView(
+      { ...form, others: [{ ...dark, reading: Number(dark.reading).toFixed(4) }] },
+      facts,
+      0.1,
+    );
+    expect(spots[2]).toMatchObject({ name: 'roof', does: 'burn 1 stop' });
+  });
+
+  it('a shadow with less light than the highlight is refused by no crash', () => {
+    const view = readingsView({ ...form, shadow: { ...form.shadow, reading: '-3' } }, facts, 0.1);
+    expect(view.answer!.beyond).toBe('too-hard');
+    expect(view.sentences.join(' ')).toContain('No filter is hard enough');
+  });
+});
+
+describe('soft and hard by a strip each', () => {
+  const form = emptySplit(bench.set);
+
+  it('the second waits for the first', () => {
+    const { strips, pair } = splitView(form, bench, stripRead);
+    expect(strips[1]!.waits).toBe('First read the strip above.');
+    expect(pair).toBeUndefined();
+  });
+
+  it('a soft one that is not softer is said', () => {
+    const wrong = { ...form, softId: '5', hardId: '00' };
+    expect(splitView(wrong, bench, stripRead).trouble).toBe('filter 5 is not softer than 00.');
+  });
+
+  it('the pair says which single contrast it is', () => {
+    const picked = structuredClone(form);
+    picked.strips[0].picked = 3;
+    picked.strips[1].picked = 4;
+    const { pair } = splitView(picked, bench, stripRead);
+    expect(pair!.sentences[1]).toMatch(/^Together they are R \d+: about \d+\.\d s at filter/);
+    const other = splitView({ ...picked, order: 'hard-first' }, bench, stripRead);
+    expect(other.pair!.sentences[0]).toContain('the hard one');
+  });
+});
+
+describe('a flash', () => {
+  it('goes from coarse patches to separate ones, a second apart', () => {
+    const form = { ...emptyFlash(), clear: '4', toned: '8', picked: 1 };
+    const view = flashPageView(form, bench, stripRead, []);
+    expect(view.patches).toEqual([4, 5, 6, 7, 8]);
+    expect(view.flashSeconds).toBe('4.2');
+    expect(view.finding(7)).toMatchObject({ kind: 'flash-threshold', seconds: 5, foundAtMs: 7 });
+  });
+
+  it('through a mask leaves the rest alone', () => {
+    const form = { ...emptyFlash(), clear: '4', toned: '8', picked: 1, where: 'masked' as const };
+    expect(flashPageView(form, bench, stripRead, []).sentences[0]).toContain('under the mask');
+  });
+});
