@@ -1,1 +1,3 @@
+export function needPostgres(): Promise<string>;
 export function needChromium(): Promise<string>;
+export function needModules(project: string): Promise<void>;

@@ -89,7 +89,28 @@ export function drawSetup(random: Random): Setup {
 export function withNegative(setup: Setup, random: Random): Darkroom {
   const { settings } = setup;
   const right = settings[random.whole(0, settings.length - 1)]!;
-  const negative = right.tones + random.between(-PRINTABLE, PRINTABLE);
+  return room(setup, right, right.tones + random.between(-PRINTABLE, PRINTABLE), random);
+}
+
+/** How far beyond the last setting a negative lies that none holds, R. */
+const BEYOND = [15, 40] as const;
+
+/** Puts a negative into a set-up that no setting holds: flatter than the hardest prints, or longer than the softest. */
+export function withHopelessNegative(setup: Setup, random: Random): Darkroom {
+  const ordered = [...setup.settings].sort((a, b) => a.tones - b.tones);
+  const off = random.between(...BEYOND);
+  const flat = random.between(0, 1) < 0.5;
+  const right = flat ? ordered[0]! : ordered.at(-1)!;
+  return room(setup, right, right.tones + (flat ? -off : off), random);
+}
+
+function room(
+  setup: Setup,
+  right: Setup['settings'][number],
+  negative: number,
+  random: Random,
+): Darkroom {
+  const { settings } = setup;
   const seconds = GUESS_SECONDS * 2 ** random.between(-GUESS_STOPS, GUESS_STOPS);
   const highlightLog = setup.probeLog - Math.log10(seconds) + right.stops * STOP_IN_LOG;
   return {

@@ -24,6 +24,8 @@ export interface Outcome {
   readonly settingId: string;
   readonly dialSeconds: number;
   readonly strips: number;
+  /** The printer was told that no setting holds the negative. */
+  readonly beyond?: boolean;
 }
 
 export type Printer = (room: Darkroom, random: Random) => Outcome;
@@ -73,10 +75,11 @@ export function follow(
 ): Outcome & { readonly belief: PrintBelief } {
   let belief = begun;
   for (let strips = 0; ; strips += 1) {
-    const { best, strip } = advisePrint(belief, wanted, mostParts);
+    const { best, strip, beyond } = advisePrint(belief, wanted, mostParts);
     if (!strip || strips === MOST_STRIPS) {
       const dialSeconds = Math.round(best.dialSeconds * 10) / 10;
-      return { settingId: best.setting.id, dialSeconds, strips, belief };
+      const told = beyond !== null;
+      return { settingId: best.setting.id, dialSeconds, strips, belief, beyond: told };
     }
     for (const { settingId, firstSeconds, stepStops, patches: count } of strip) {
       const patches = fired(firstSeconds, stepStops, count);

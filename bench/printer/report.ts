@@ -1,5 +1,5 @@
 import { certainties } from '../../core/src/index.ts';
-import { drawSetup, errorOf, withNegative } from './darkroom.ts';
+import { drawSetup, errorOf, withHopelessNegative, withNegative, type Setup } from './darkroom.ts';
 import { advised, bareFormula, byHand, learned, type Printer } from './printers.ts';
 import { Random } from './random.ts';
 
@@ -53,4 +53,25 @@ export function report(rooms: number, seed: number): void {
         `${range.median.toFixed(1)} (${range.most.toFixed(1)}) R`,
     );
   }
+  const told = (negative: typeof withNegative) =>
+    `${((100 * toldBeyond(negative, rooms, seed)) / rooms).toFixed(1)} %`;
+  console.log(
+    `negatives that no setting holds, 15 to 40 R beyond: reported as such ${told(withHopelessNegative)}; ` +
+      `those that some setting prints: ${told(withNegative)}`,
+  );
+}
+
+/** How many printers are told that no setting holds their negative. */
+function toldBeyond(
+  negative: (setup: Setup, random: Random) => ReturnType<typeof withNegative>,
+  rooms: number,
+  seed: number,
+): number {
+  const random = new Random(seed);
+  const printer = advised(certainties[1]);
+  let told = 0;
+  for (let room = 0; room < rooms; room += 1) {
+    if (printer(negative(drawSetup(random), random), random).beyond) told += 1;
+  }
+  return told;
 }

@@ -66,6 +66,16 @@ describe('readings instead of a strip', () => {
   });
 });
 
+it('a tone blacker than the paper is refused', () => {
+  const answer = () =>
+    readSpots(defaultPaper, filters, {
+      highlight: { logLight: -1.5, netDensity: 0.1 },
+      shadow: { logLight: -0.7, netDensity: 1.72 },
+      others: [{ logLight: -1, netDensity: 2.5 }],
+    });
+  expect(answer).toThrow('The paper shows densities up to 2.09 above its white.');
+});
+
 describe('dials and lamps', () => {
   it('stand on their calibration points, and anywhere between', () => {
     const dials = contrastSet('dials');

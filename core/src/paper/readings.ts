@@ -1,3 +1,4 @@
+import { Refusal } from '../refusal.ts';
 import { STOP_IN_LOG } from '../quantity/stops.ts';
 import { densityAt, logExposureAt } from './curve.ts';
 import { nearestSetting, settingOf } from './contrast-sets/index.ts';
@@ -66,6 +67,16 @@ export function readSpots(
 ): ReadingsAnswer {
   const { highlight, shadow, others, known } = readings;
   const asked = curveForRange(paper, ASKED_AT);
+  const deepest = paper.dMax - paper.dMin;
+  for (const { netDensity } of [...others, ...(known ? [known] : [])]) {
+    if (!(netDensity > 0 && netDensity < deepest)) {
+      throw new Refusal(
+        'tones',
+        '/others',
+        `The paper shows densities up to ${deepest.toFixed(2)} above its white.`,
+      );
+    }
+  }
   const secondsFor = ({ logLight, netDensity }: Spot) =>
     10 ** (logFromSpeedPoint(asked, netDensity) - logLight);
   const { range, beyond } = solveContrast(paper, {

@@ -1,4 +1,4 @@
-import { heads, lightSource, type HeadId, type LightSourceId } from '@katachron/core';
+import { headOf, lightSource, type HeadId, type LightSourceId } from '@katachron/core';
 import type { EnlargerBody } from '../contract/enlarger.ts';
 import { needed, troublesOf, within } from '../ui/form.ts';
 import { attempt } from '../words/attempt.ts';
@@ -90,11 +90,9 @@ export function readEnlarger(
 
 /** "enlarger, diffuser, 80 mm; lamp 0.2 s late, timer in 0.1 s up to 99.9 s": an enlarger in a line. */
 export function enlargerLine({ source, head, lens, lamp, longestSeconds, note }: EnlargerBody) {
-  const what = [
-    lightSource(source).name,
-    source === 'enlarger' && heads.find(({ id }) => id === head)!.name,
-    lens,
-  ].filter(Boolean);
+  const what = [lightSource(source).name, source === 'enlarger' && headOf(head).name, lens].filter(
+    Boolean,
+  );
   const upTo = longestSeconds === undefined ? '' : ` up to ${longestSeconds} s`;
   const clock = `lamp ${lamp.lagSeconds} s late, timer in ${lamp.timerStepSeconds} s${upTo}`;
   return [what.join(', '), clock, note].filter(Boolean).join('; ');

@@ -492,6 +492,7 @@ function together(strip: StripReading, session: Session, lagSeconds: number): Pr
           seconds,
           beyond: null,
         }),
+        beyond: session.reading.advice.beyond ?? strip.contrast?.beyond ?? null,
         rangeLow: wantedRange - withinRange,
         rangeHigh: wantedRange + withinRange,
         shadowLeftStops: best.mismatch / (100 * STOP_IN_LOG),

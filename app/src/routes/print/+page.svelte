@@ -4,6 +4,7 @@
     certainties,
     contrastSet,
     contrastSets,
+    headOf,
     highlightTones,
     shadowTones,
     sheetPlan,
@@ -11,6 +12,7 @@
     stripMethods,
     toneById,
     toneFactors,
+    type ContrastSetId,
     type ToneId,
   } from '@katachron/core';
   import { format } from 'date-fns';
@@ -120,6 +122,13 @@
     await invalidate('katachron:print');
   }
 
+  /** Another set of contrasts begins in its middle. */
+  function withContrast(id: ContrastSetId | undefined) {
+    if (id === undefined || id === draft.contrastSetId) return {};
+    const { settings } = contrastSet(id);
+    return { contrastSetId: id, settingId: settings[Math.floor(settings.length / 2)]!.id };
+  }
+
   /** An enlarger of the shelf brings its lens, its lag and its timer. */
   function onEnlarger(name: string) {
     const kept = data.bench.enlargers.find((one) => sameName(one.name, name));
@@ -129,6 +138,7 @@
         lens: kept.lens,
         lag: String(kept.lamp.lagSeconds),
         timerStep: String(kept.lamp.timerStepSeconds),
+        ...withContrast(headOf(kept.head).contrastSetId),
       }),
     });
   }
@@ -342,9 +352,7 @@
     bind:value={
       () => draft.contrastSetId,
       (id) => {
-        const { settings } = contrastSet(id);
-        const middle = settings[Math.floor(settings.length / 2)]!;
-        Object.assign(draft, { contrastSetId: id, settingId: middle.id });
+        Object.assign(draft, withContrast(id));
         delete draft.split;
       }
     }

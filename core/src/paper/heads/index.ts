@@ -1,9 +1,13 @@
+import type { ContrastSetId } from '../contrast-sets/index.ts';
+
 /** What an enlarger's head does to the light, as data. */
 export interface Head {
   readonly id: string;
   readonly name: string;
   /** What it does to the picture, in a sentence. */
   readonly does: string;
+  /** The set of contrasts that it brings along; filters or grades otherwise. */
+  readonly contrastSetId?: ContrastSetId;
 }
 
 /** Every kind of head. */
@@ -22,12 +26,26 @@ export const heads = [
     id: 'dials',
     name: 'yellow and magenta dials',
     does: 'Any contrast between its calibration points; both filters take light away.',
+    contrastSetId: 'dials',
   },
   {
     id: 'two-lamps',
     name: 'two lamps, soft and hard',
     does: 'Each contrast is a share of the two lamps’ time.',
+    contrastSetId: 'lamps',
   },
 ] as const satisfies readonly Head[];
 
 export type HeadId = (typeof heads)[number]['id'];
+
+/**
+ * A kind of head by its id.
+ * @param id one of the ids in `heads`
+ * @returns its definition
+ * @source this folder's index
+ * @example
+ * headOf("dials").contrastSetId // = "dials"
+ */
+export function headOf(id: HeadId): Head {
+  return heads.find((head) => head.id === id)!;
+}

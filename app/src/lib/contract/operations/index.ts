@@ -6,6 +6,7 @@ import { flashOperation } from './flash.ts';
 import type { Operation } from './operation.ts';
 import { processOperation } from './process.ts';
 import { pushOperation } from './push.ts';
+import { readingsOperation } from './readings.ts';
 import { splitOperation } from './split.ts';
 import { stripReadingOperation } from './strip-reading.ts';
 import { stripOperation } from './strip.ts';
@@ -19,6 +20,7 @@ export const operations = [
   stripOperation,
   stripReadingOperation,
   contrastOperation,
+  readingsOperation,
   splitOperation,
   flashOperation,
   burnOperation,

@@ -1,0 +1,135 @@
+import { printExample } from '../src/lib/contract/print.ts';
+import { expect, leavePrintPage, open, prefer, stripRead, test } from './bench.ts';
+
+const roll = '7c1d4b60-52e8-4f3a-8118-000000000000';
+const pages = [
+  '/print',
+  '/print/fire?what=strip',
+  '/print/fire?what=print',
+  '/print/proof',
+  `/print/proof/${roll}`,
+  '/print/readings',
+  '/print/split',
+  '/print/flash',
+  '/print/setup',
+  '/print/setup/enlargers/new',
+  '/print/setup/papers/new',
+];
+const LONG = 'Thelongestnamethatanybodyeverwroteonaboxwithoutasinglespaceinitatall123';
+
+test('on a phone nothing runs off the side, with long names too', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await prefer(page, { light: 'red' });
+  await leavePrintPage(page, {
+    ...stripRead,
+    title: LONG,
+    negative: LONG,
+    enlarger: LONG,
+    lens: LONG,
+    head: LONG.slice(0, 40),
+    paper: LONG,
+    areas: [{ name: LONG.slice(0, 60), stops: '+1' }],
+    beside: { settingId: '3', first: '5', step: '½', patches: '7', highlight: 3, shadow: 4 },
+  });
+  for (const path of pages) {
+    await open(page, path);
+    const overflow = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+    expect(overflow, path).toBeLessThanOrEqual(0);
+  }
+});
+
+test('every page about prints says its keys, and Esc goes back to the strips', async ({ page }) => {
+  await leavePrintPage(page, stripRead);
+  for (const path of [
+    '/print/proof',
+    '/print/readings',
+    '/print/split',
+    '/print/flash',
+    '/print/setup',
+  ]) {
+    await open(page, path);
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog')).toContainText('back to the');
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    await page.keyboard.press('Escape');
+    await expect(page).toHaveURL(/\/print$/);
+  }
+});
+
+test('nothing to fire, nothing to print: each says so and leads back', async ({ page }) => {
+  await leavePrintPage(page, { ...stripRead, first: 'a while', highlight: null, shadow: null });
+  await open(page, '/print/fire?what=strip');
+  await expect(
+    page.getByText('There is nothing to fire yet: put the strip right first.'),
+  ).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page).toHaveURL(/\/print$/);
+  await expect(page.getByRole('alert')).toHaveText(
+    'Type the first exposure in seconds, for example 5.',
+  );
+  await open(page, '/print/fire?what=print');
+  await expect(
+    page.getByText('There is no time for a print yet: read a strip first.'),
+  ).toBeVisible();
+});
+
+test('a shelf that nothing stands on says what it is for', async ({ page }) => {
+  const take = async (shelf: 'enlargers' | 'papers') => {
+    const things = (await (await page.request.get(`/api/v1/${shelf}`)).json())[shelf];
+    for (const { id, version } of things) {
+      await page.request.delete(`/api/v1/${shelf}/${id}`, {
+        headers: { 'if-match': `"${version}"` },
+      });
+    }
+    return things;
+  };
+  const enlargers = await take('enlargers');
+  const papers = await take('papers');
+  await open(page, '/print/setup');
+  await expect(page.getByText(/^No enlarger yet\./)).toBeVisible();
+  await expect(page.getByText(/^No paper yet\./)).toBeVisible();
+  await open(page, '/print');
+  await page.getByRole('button', { name: /^Enlarger/ }).click();
+  await page.getByRole('textbox', { name: 'Enlarger' }).fill('a borrowed one');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Enlarger: a borrowed one' })).toBeVisible();
+  for (const [shelf, things] of [
+    ['enlargers', enlargers],
+    ['papers', papers],
+  ] as const) {
+    for (const { id, version: _version, ...body } of things) {
+      expect((await page.request.put(`/api/v1/${shelf}/${id}`, { data: body })).status()).toBe(201);
+    }
+  }
+});
+
+test('a lost connection keeps what was typed of an enlarger', async ({ page, context }) => {
+  await open(page, '/print/setup/enlargers/new');
+  await page.getByLabel('Name', { exact: true }).fill('the small enlarger');
+  await context.setOffline(true);
+  await page.getByRole('button', { name: 'Keep the enlarger' }).click();
+  await expect(page.getByRole('alert')).toBeVisible();
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('the small enlarger');
+  await context.setOffline(false);
+});
+
+test('a print of long ago, without any of the new parts, opens and is judged dry', async ({
+  page,
+}) => {
+  const id = crypto.randomUUID();
+  await page.request.put(`/api/v1/prints/${id}`, {
+    data: { ...printExample, title: 'An older print' },
+  });
+  await open(page, `/logbook/prints/${id}`);
+  await expect(page.getByRole('button', { name: 'The dry verdict: not judged yet' })).toBeVisible();
+  await page.getByRole('button', { name: /^The dry verdict/ }).click();
+  await page.getByRole('radio', { name: 'as it should be' }).click();
+  await expect(
+    page.getByRole('button', { name: 'The dry verdict: as it should be' }),
+  ).toBeVisible();
+  await page.reload();
+  await expect(
+    page.getByRole('button', { name: 'The dry verdict: as it should be' }),
+  ).toBeVisible();
+});
