@@ -110,6 +110,15 @@ test('soft and hard are found by a strip each, in either order', async ({ page }
     .click();
   await expect(page.getByText(/Give the whole strip 8\.0 s at filter 00/)).toBeVisible();
   await page
+    .getByRole('button', { name: /^Fire this strip/ })
+    .last()
+    .click();
+  await page.getByRole('button', { name: /All looked over/ }).click();
+  await expect(page.getByTestId('hands')).toHaveText('Whole strip, 8.0 s');
+  await expect(page.getByText('Then: Nothing covered, 2.0 s.')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page).toHaveURL(/\/print\/split$/);
+  await page
     .getByRole('group', { name: 'Where are the blacks just right?' })
     .getByRole('button')
     .nth(4)

@@ -36,6 +36,14 @@ describe('a set-up that was changed', () => {
     );
   });
 
+  it('another enlarger, lens or developer is converted by no law; one that is named only now was there before', () => {
+    const named = { ...bench, enlarger: 'tall', lens: '80', developer: 'one' };
+    for (const change of [{ enlarger: 'small' }, { lens: '50' }, { developer: 'other' }]) {
+      expect(convertSetup(named, { ...named, ...change }).whole).toBe(false);
+      expect(convertSetup(bench, { ...bench, ...change }).changes).toEqual([]);
+    }
+  });
+
   it('nothing changed: nothing converted, nothing doubted', () => {
     expect(convertSetup(bench, { ...bench, head: ' 41 CM' })).toEqual({
       factor: 1,

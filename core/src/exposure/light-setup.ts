@@ -14,10 +14,14 @@ export interface LightSetup {
   readonly distance?: number;
   /** ISO 6846 P. */
   readonly paperSpeed?: number;
+  /** What no law converts, each under any word that stands for it. */
+  readonly enlarger?: string;
+  readonly lens?: string;
+  readonly developer?: string;
 }
 
 /** A part of a set-up. */
-export type SetupPart = 'size' | 'aperture' | 'distance' | 'paper';
+export type SetupPart = 'size' | 'aperture' | 'distance' | 'paper' | 'enlarger' | 'developer';
 
 /** One thing that changed, and what it does to a time; no factor where a number for it is missing. */
 export interface SetupChange {
@@ -42,9 +46,14 @@ const DOUBT: Record<SetupPart, number> = {
   aperture: 1 / 8,
   distance: 1 / 12,
   paper: 1 / 4,
+  enlarger: 0,
+  developer: 0,
 };
 
 const same = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
+
+/** Two words that were both said, and are not the same; a thing that is named only later was there before. */
+const differs = (a = '', b = '') => a !== '' && b !== '' && !same(a, b);
 
 type Found = number | 'unknown' | undefined;
 
@@ -71,6 +80,9 @@ const laws: Record<SetupPart, (from: LightSetup, to: LightSetup) => Found> = {
     const { paperSpeed: b } = to;
     return a && b ? timeOnPaper(1, a, b) : 'unknown';
   },
+  enlarger: (from, to) =>
+    differs(from.enlarger, to.enlarger) || differs(from.lens, to.lens) ? 'unknown' : undefined,
+  developer: (from, to) => (differs(from.developer, to.developer) ? 'unknown' : undefined),
 };
 
 /**

@@ -50,6 +50,7 @@ export const FilmDraft = Type.Object(
 export type FilmDraft = Static<typeof FilmDraft>;
 
 /** The set-up in which a strip was made. */
+const mark = Type.Optional(Type.String({ maxLength: 8 }));
 const lengthMm = Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 100_000 }));
 const SetupThen = Type.Object(
   {
@@ -60,6 +61,9 @@ const SetupThen = Type.Object(
     aperture: lengthMm,
     distance: lengthMm,
     paperSpeed: lengthMm,
+    enlarger: mark,
+    lens: mark,
+    developer: mark,
   },
   { additionalProperties: false },
 );
@@ -78,6 +82,29 @@ const EarlierStrip = Type.Object(
 );
 
 const position = orNull<number>(Type.Number({ minimum: 0, maximum: 15, multipleOf: 0.5 }));
+
+const pairStrip = Type.Object(
+  {
+    first: typed,
+    step: typed,
+    patches: typed,
+    picked: orNull<number>(Type.Integer({ minimum: 0, maximum: 14 })),
+  },
+  { additionalProperties: false },
+);
+
+/** A soft and a hard exposure, found by a strip each. */
+const PairDraft = Type.Object(
+  {
+    order: oneOf(['soft-first', 'hard-first'] as const, 'Which exposure comes first'),
+    softId: settingId,
+    hardId: settingId,
+    /** In the order in which they are made. */
+    strips: Type.Tuple([pairStrip, pairStrip]),
+  },
+  { additionalProperties: false },
+);
+export type PairDraft = Static<typeof PairDraft>;
 
 /** The print page as it was left. */
 export const PrintDraft = Type.Object(
@@ -121,6 +148,7 @@ export const PrintDraft = Type.Object(
         { additionalProperties: false },
       ),
     ),
+    pair: Type.Optional(PairDraft),
     /** Two contrasts on the next strip, where they help. */
     sideBySide: Type.Optional(Type.Boolean()),
     /** Which place the strip lies along, where each has a strip of its own. */

@@ -3,9 +3,11 @@ import type { PrintDraft } from '../contract/drafts.ts';
 import { attempt } from '../words/attempt.ts';
 import { enlargerSeconds } from '../words/duration.ts';
 import type { PrintView } from './print-view.ts';
+import { splitView } from './split-strips-view.ts';
 
-/** What can be fired from the page: its strip, or the print that the strips led to. */
-export type Fired = 'strip' | 'print';
+/** What can be fired: the strip, the print that the strips led to, or one of the two strips of soft and hard. */
+export const firedThings = ['strip', 'print', 'pair-1', 'pair-2'] as const;
+export type Fired = (typeof firedThings)[number];
 
 /** One switching-on of the lamp, as it stands on the screen. */
 export interface FiringLine {
@@ -52,6 +54,7 @@ export function firingLines(draft: PrintDraft, view: PrintView, what: Fired): Fi
       })),
     );
   }
+  if (what !== 'print') return pairLines(draft, view, what === 'pair-1' ? 0 : 1);
   if (!reading || printSeconds === undefined) return [];
   const filter = noun(reading.setting.name);
   const dials = baseDials(draft, view, { lagSeconds, timerStepSeconds: timerStep });
@@ -81,6 +84,13 @@ export function firingLines(draft: PrintDraft, view: PrintView, what: Fired): Fi
         ),
       ),
   ];
+}
+
+/** A strip of soft and hard; the second one only when the first was read. */
+function pairLines(draft: PrintDraft, view: PrintView, index: 0 | 1): FiringLine[] {
+  if (!draft.pair) return [];
+  const { lines, waits } = splitView(draft.pair, view, draft).strips[index]!;
+  return waits === undefined ? [...lines] : [];
 }
 
 /** "Card over three patches, 2.3 s": a firing as something to do in the dark. */

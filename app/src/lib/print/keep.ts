@@ -91,7 +91,7 @@ export function printBody(
 }
 
 /** More strips than this do not fit into what a browser keeps; the oldest is let go. */
-const MOST_EARLIER = 6;
+const MOST_EARLIER = 5;
 
 /** A change of the draft; what is undefined in it goes. */
 export type DraftChange = { [Part in keyof PrintDraft]?: PrintDraft[Part] | undefined };

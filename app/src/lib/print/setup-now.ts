@@ -32,6 +32,15 @@ export interface SetupNow {
   readonly troubles: Partial<Record<TypedPart, string>>;
 }
 
+/** A short word for a name, so that every strip can carry it in a cookie: only sameness counts (FNV-1a, 32 bits). */
+function markOf<Part extends string>(part: Part, name = ''): { [Key in Part]?: string } {
+  const plain = name.trim().toLowerCase();
+  if (plain === '') return {};
+  let hash = 0x811c9dc5;
+  for (const letter of plain) hash = Math.imul(hash ^ letter.codePointAt(0)!, 0x01000193);
+  return { [part]: (hash >>> 0).toString(36) } as { [Key in Part]?: string };
+}
+
 /** Reads the set-up that stands above the session. */
 export function setupNow(draft: PrintDraft, bench: Pick<Bench, 'enlargers' | 'papers'>): SetupNow {
   const enlarger = bench.enlargers.find(({ name }) => sameName(name, draft.enlarger));
@@ -52,6 +61,9 @@ export function setupNow(draft: PrintDraft, bench: Pick<Bench, 'enlargers' | 'pa
       paper: draft.paper,
       ...numbers,
       ...(paperSpeed !== undefined && { paperSpeed }),
+      ...markOf('enlarger', draft.enlarger),
+      ...markOf('lens', draft.lens),
+      ...markOf('developer', draft.developer),
     },
     source,
     troubles,

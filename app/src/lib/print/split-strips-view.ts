@@ -5,31 +5,15 @@ import {
   settingOf,
   toneById,
   type ContrastSet,
-  type SplitOrder,
 } from '@katachron/core';
-import type { PrintDraft } from '../contract/drafts.ts';
+import type { PairDraft, PrintDraft } from '../contract/drafts.ts';
 import { attempt } from '../words/attempt.ts';
 import { parseDecimal } from '../words/decimal.ts';
 import { enlargerSeconds } from '../words/duration.ts';
+import type { FiringLine } from './firing-lines.ts';
 import type { PrintView } from './print-view.ts';
 
-interface StripForm {
-  first: string;
-  step: string;
-  patches: string;
-  /** Index of the patch that is right. */
-  picked: number | null;
-}
-
-export interface SplitForm {
-  order: SplitOrder;
-  softId: string;
-  hardId: string;
-  /** In the order in which they are made. */
-  strips: [StripForm, StripForm];
-}
-
-export const emptySplit = (set: ContrastSet): SplitForm => ({
+export const emptySplit = (set: ContrastSet): PairDraft => ({
   order: 'soft-first',
   softId: set.settings[0]!.id,
   hardId: set.settings.at(-1)!.id,
@@ -44,6 +28,8 @@ interface StripLine {
   readonly hands: string;
   readonly question: string;
   readonly firings: string;
+  /** The same one by one, the exposure that lies under it first. */
+  readonly lines: readonly FiringLine[];
   readonly seconds: readonly number[];
   /** What has to be done before this one. */
   readonly waits?: string;
@@ -61,7 +47,7 @@ export interface SplitStripsView {
 }
 
 /** Two strips, one over the other, and the pair they lead to. */
-export function splitView(form: SplitForm, bench: PrintView, draft: PrintDraft): SplitStripsView {
+export function splitView(form: PairDraft, bench: PrintView, draft: PrintDraft): SplitStripsView {
   const { set, on, timerStep, lagSeconds } = bench;
   const lamp = { lagSeconds, timerStepSeconds: timerStep };
   const soft = attempt(() => settingOf(set, form.softId)).value ?? set.settings[0]!;
@@ -97,6 +83,30 @@ export function splitView(form: SplitForm, bench: PrintView, draft: PrintDraft):
   const over = pickedAt(1);
   const firings = (index: 0 | 1) =>
     `Dial ${planned[index]!.value?.firings.map(({ dialSeconds }) => shown(dialSeconds)).join(', ') ?? ''} s, card over one patch more each time.`;
+  const filterOf = ({ name }: { name: string }) => `${set.noun} ${name}`;
+  const lines = (index: 0 | 1): FiringLine[] => {
+    const under: FiringLine[] =
+      index === 1 && base !== undefined
+        ? [
+            {
+              hands: 'Whole strip',
+              dialSeconds: Number(shown(base + lagSeconds)),
+              dial: shown(base + lagSeconds),
+              filter: filterOf(one),
+            },
+          ]
+        : [];
+    const stepped = planned[index]!.value?.firings ?? [];
+    return [
+      ...under,
+      ...stepped.map(({ hands, dialSeconds }) => ({
+        hands,
+        dialSeconds,
+        dial: shown(dialSeconds),
+        filter: filterOf(index === 0 ? one : other),
+      })),
+    ];
+  };
   const questions = {
     highlight: 'Where is the highlight just right?',
     shadow: 'Where are the blacks just right?',
@@ -109,6 +119,7 @@ export function splitView(form: SplitForm, bench: PrintView, draft: PrintDraft):
         : `Give the whole strip ${base === undefined ? 'the first exposure' : `${shown(base + lagSeconds)} s`} at ${set.noun} ${one.name}, then change to ${other.name} and step over it.`,
     question: (index === 0) === softFirst ? questions.highlight : questions.shadow,
     firings: firings(index),
+    lines: lines(index),
     seconds: secondsOf(index),
     ...(index === 1 && base === undefined && { waits: 'First read the strip above.' }),
     ...(planned[index]!.trouble !== undefined && { trouble: planned[index]!.trouble }),

@@ -1,5 +1,6 @@
 import type { Cookies } from '@sveltejs/kit';
 import type { Static, TSchema } from 'typebox';
+import { unpacked } from '../ui/cookie.ts';
 import { fits } from './validation.ts';
 
 /** What a cookie holds when it fits its schema; anything else, however odd, is as if it were not there. */
@@ -11,7 +12,7 @@ export function kept<Schema extends TSchema>(
   const text = cookies.get(name);
   if (text === undefined) return undefined;
   try {
-    const value: unknown = JSON.parse(text);
+    const value = unpacked(text);
     return fits(schema, value) ? value : undefined;
   } catch {
     return undefined;

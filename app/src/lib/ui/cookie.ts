@@ -10,12 +10,27 @@ export const cookieNames = {
 /** Browsers drop a cookie over 4096 bytes silently, name and attributes counted. */
 const MOST_BYTES = 3900;
 
+/** As base64url: a third larger than its JSON, where percent signs would nearly double it. */
+function packed(value: unknown): string {
+  const bytes = new TextEncoder().encode(JSON.stringify(value));
+  const base64 = btoa(String.fromCodePoint(...bytes));
+  return base64.replaceAll('+', '-').replaceAll('/', '_').replaceAll('=', '');
+}
+
+/** What a cookie holds, packed or as plain JSON. */
+export function unpacked(text: string): unknown {
+  if (text.startsWith('{')) return JSON.parse(text);
+  const bytes = atob(text.replaceAll('-', '+').replaceAll('_', '/'));
+  const json = new TextDecoder().decode(Uint8Array.from(bytes, (byte) => byte.codePointAt(0)!));
+  return JSON.parse(json);
+}
+
 /**
  * Keeps a value in this browser, where the server sees it at the next first paint.
  * @returns false when it is too large to keep; what was kept before stays
  */
 export function keepInCookie(name: string, value: unknown): boolean {
-  const encoded = encodeURIComponent(JSON.stringify(value));
+  const encoded = packed(value);
   if (name.length + encoded.length > MOST_BYTES) return false;
   document.cookie = `${name}=${encoded}; path=/; max-age=${YEAR_SECONDS}; samesite=strict`;
   return true;
@@ -26,7 +41,7 @@ export function readCookie(name: string): unknown {
   if (typeof document === 'undefined') return undefined;
   const found = document.cookie.split('; ').find((pair) => pair.startsWith(`${name}=`));
   try {
-    return found && (JSON.parse(decodeURIComponent(found.slice(name.length + 1))) as unknown);
+    return found && unpacked(decodeURIComponent(found.slice(name.length + 1)));
   } catch {
     return undefined;
   }

@@ -18,6 +18,12 @@ const parts: Record<
     law: 'by its speed, contrast by equal R',
     needs: 'the speed P of both papers is needed',
   },
+  enlarger: {
+    name: 'another enlarger or lens',
+    law: '',
+    needs: 'another enlarger or lens throws other light',
+  },
+  developer: { name: 'another developer', law: '', needs: 'another developer gives other tones' },
 };
 
 const times = ({ part, factor }: SetupChange) =>

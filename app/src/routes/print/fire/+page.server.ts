@@ -1,6 +1,8 @@
+import { firedThings } from '$lib/print/firing-lines.ts';
 import { printPage } from '$lib/server/print-page.ts';
 
 export async function load({ cookies, url }) {
-  const what = url.searchParams.get('what') === 'print' ? ('print' as const) : ('strip' as const);
+  const wanted = url.searchParams.get('what');
+  const what = firedThings.find((thing) => thing === wanted) ?? 'strip';
   return { what, ...(await printPage(cookies)) };
 }

@@ -25,7 +25,14 @@
   const view = $derived(printView(draft, data.bench));
   const lines = $derived(firingLines(draft, view, data.what));
   const by = $derived(draft.lampBy ?? 'screen');
-  const name = $derived(data.what === 'print' ? 'print' : `strip ${draft.earlier.length + 1}`);
+  const names = $derived({
+    strip: `strip ${draft.earlier.length + 1}`,
+    print: 'print',
+    'pair-1': 'first strip',
+    'pair-2': 'second strip',
+  });
+  const name = $derived(names[data.what]);
+  const back = $derived(data.what.startsWith('pair') ? '/print/split' : '/print');
 
   let looked = $state(false);
   let at = $state(0);
@@ -80,13 +87,14 @@
   }
 
   function intoDeveloper() {
-    wetSide.layIn(name, sheetPlan(data.what, view.on.kept?.base));
-    void goto('/print');
+    const kind = data.what === 'print' ? 'print' : 'strip';
+    wetSide.layIn(name, sheetPlan(kind, view.on.kept?.base));
+    void goto(back);
   }
 
   function leave() {
     clock.stop();
-    void goto('/print');
+    void goto(back);
   }
 </script>
 

@@ -1,22 +1,37 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { splitView } from '$lib/print/split-strips-view.ts';
   import PatchPick from '$lib/print/PatchPick.svelte';
   import { printView } from '$lib/print/print-view.ts';
   import PrintPages from '$lib/print/PrintPages.svelte';
-  import { emptySplit } from '$lib/print/split-strips-view.ts';
+  import { emptySplit, splitView } from '$lib/print/split-strips-view.ts';
+  import Button from '$lib/ui/Button.svelte';
+  import { cookieNames } from '$lib/ui/cookie.ts';
+  import { draftOf } from '$lib/ui/draft.svelte.ts';
   import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
   import SlotChoice from '$lib/ui/SlotChoice.svelte';
   import SlotText from '$lib/ui/SlotText.svelte';
 
   const { data } = $props();
-  const bench = $derived(printView(data.draft, data.bench));
-  // The form is its own from here on.
-  /* svelte-ignore state_referenced_locally */
-  const form = $state(emptySplit(bench.set));
-  const view = $derived(splitView(form, bench, data.draft));
+  // The draft is this page's own from here on.
+  // svelte-ignore state_referenced_locally
+  const draft = draftOf(cookieNames.print, {
+    ...data.draft,
+    pair: data.draft.pair ?? emptySplit(printView(data.draft, data.bench).set),
+  }).value;
+  const form = draft.pair;
+  const bench = $derived(printView(draft, data.bench));
+  const view = $derived(splitView(form, bench, draft));
+  /** The strip whose turn it is. */
+  const turn = $derived(form.strips[0].picked === null ? 0 : 1);
 
-  useKeys([{ key: 'Escape', does: 'back to the strips', run: () => void goto('/print') }]);
+  useKeys([
+    { key: ' ', does: 'fire the strip whose turn it is', run: () => fire(turn) },
+    { key: 'Escape', does: 'back to the strips', run: () => void goto('/print') },
+  ]);
+
+  function fire(index: number) {
+    void goto(`/print/fire?what=pair-${index + 1}`);
+  }
 </script>
 
 <svelte:head><title>Soft and hard · Katachron</title></svelte:head>
@@ -90,6 +105,13 @@
           <p class="mt-2 text-soft">{strip.waits}</p>
         {:else}
           <p class="mt-1 text-[15px] text-soft">{strip.firings}</p>
+          <div class="mt-2">
+            <Button
+              main={index === turn}
+              keyHint={index === turn ? 'Space' : ''}
+              onclick={() => fire(index)}>Fire this strip</Button
+            >
+          </div>
           <div class="mt-2">
             <PatchPick
               label={strip.question}
