@@ -1,0 +1,61 @@
+import { processMoment, sheetPlan, type ProcessEvent } from '@katachron/core';
+import { describe, expect, it } from 'vitest';
+import { inTray, lyingAt, mayBeLookedAt, sinks, trayWord } from '../../src/lib/sink/trays.ts';
+
+const start = 1_000_000;
+const poured = (stepId: string, seconds: number): ProcessEvent => ({
+  id: `${stepId}-${seconds}`,
+  kind: 'poured-in',
+  stepId,
+  atMs: start + seconds * 1000,
+});
+const strip = (plan = sheetPlan('strip')) => ({
+  id: 'a',
+  name: 'strip 1',
+  plan,
+  events: [poured('print-developer', 0), poured('print-stop', 62), poured('print-short-fix', 80)],
+});
+const lyingAfter = (seconds: number, plan = sheetPlan('strip')) =>
+  lyingAt([], [strip(plan)], start + seconds * 1000);
+
+describe('a strip in the fixer', () => {
+  const fix = sinks.print.find(({ id }) => id === 'fix')!;
+
+  it('may be looked at as soon as the short fix is over', () => {
+    expect(lyingAfter(90).some(mayBeLookedAt)).toBe(false);
+    expect(lyingAfter(95).some(mayBeLookedAt)).toBe(true);
+    expect(trayWord(inTray(fix, lyingAfter(96)))).toBe('fixed enough to look');
+  });
+
+  it('of fibre paper takes three times as long', () => {
+    const fibre = sheetPlan('strip', 'fibre');
+    expect(lyingAfter(100, fibre).some(mayBeLookedAt)).toBe(false);
+    expect(lyingAfter(125, fibre).some(mayBeLookedAt)).toBe(true);
+  });
+
+  it('goes on to the whole fix when it is kept, in the same tray', () => {
+    const kept = { ...strip(), events: [...strip().events, poured('print-fix', 110)] };
+    const lying = lyingAt([], [kept], start + 111_000);
+    expect(inTray(fix, lying)).toHaveLength(1);
+    expect(lying.some(mayBeLookedAt)).toBe(false);
+    expect(lying[0]!.moment.current!.remainingSeconds).toBeCloseTo(59, 3);
+  });
+});
+
+describe('a print', () => {
+  it('has no short fix: it goes from the stop into the whole one', () => {
+    const plan = sheetPlan('print');
+    expect(plan.steps.map(({ kind }) => kind)).toEqual([
+      'print-developer',
+      'print-stop',
+      'print-fix',
+      'print-wash',
+    ]);
+    const events = [poured('print-developer', 0), poured('print-stop', 61)];
+    expect(processMoment(plan, events, start + 70_000).next!.step.kind).toBe('print-fix');
+  });
+
+  it('on fibre is washed for an hour', () => {
+    expect(sheetPlan('print', 'fibre').steps.at(-1)!.seconds).toBe(3600);
+  });
+});
