@@ -109,7 +109,9 @@ test('a dial stands anywhere between its points', async ({ page }) => {
   await open(page, '/print');
   await page.getByRole('button', { name: /^Contrast by/ }).click();
   await page.getByRole('radio', { name: 'yellow and magenta dials' }).click();
-  await expect(page.getByText(/Between the points: \d+ (yellow|magenta)\./)).toBeVisible();
+  await expect(
+    page.getByText(/Between the points: \d+ (yellow|magenta), \d+\.\d s\./),
+  ).toBeVisible();
 });
 
 test('a dry verdict teaches the next print on the paper, visibly and once', async ({ page }) => {

@@ -140,6 +140,23 @@ describe('two contrasts side by side', () => {
   });
 });
 
+describe('a dial', () => {
+  const onDials = { ...draft, contrastSetId: 'dials', settingId: 'white' } as const;
+
+  it('stands between its points, with a time of its own', () => {
+    const { figures, reading } = printView(onDials);
+    const [, place, time] = /Between the points: (\d+) magenta, (\d+\.\d) s/.exec(figures!)!;
+    expect(Number(place)).toBeGreaterThan(10);
+    expect(Number(place)).toBeLessThan(45);
+    // Between the nearest points the time lies between their times, speeds and contrasts considered.
+    expect(Math.abs(Math.log2(Number(time) / reading!.seconds))).toBeLessThan(0.5);
+  });
+
+  it('is not asked of filters', () => {
+    expect(printView(draft).figures).not.toContain('Between the points');
+  });
+});
+
 describe('a dry verdict', () => {
   const judged = (dryStops: number): Print => ({
     id: crypto.randomUUID(),

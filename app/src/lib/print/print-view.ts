@@ -1,6 +1,7 @@
 import {
   STOP_IN_LOG,
   addStops,
+  dialFor,
   keepTone,
   patchesInWords,
   planStrip,
@@ -413,7 +414,8 @@ function readingOf({
   const reading =
     read?.value && session?.value && together(read.value, session.value, lamp.lagSeconds);
   const soFar = !read && session?.value && soFarOf(session.value, lamp);
-  const figures = reading && contrastFigures(set, reading);
+  const figures =
+    reading && contrastFigures(set, reading, dialOf(on, reading, lightDensity, timerStep));
   const dry = dryDownOf(draft.paper, bench.evidence);
   const printSeconds =
     reading && (draft.dryDown && dry ? addStops(reading.seconds, -dry.stops) : reading.seconds);
@@ -503,6 +505,27 @@ function together(strip: StripReading, session: Session, lagSeconds: number): Pr
     nextSettingId: part?.settingId ?? best.setting.id,
     ...(nextBeside && { nextBeside }),
   };
+}
+
+/** Where a dial stands for the contrast that is wanted, and the time that keeps the highlight there. */
+function dialOf(
+  { paper, set }: PaperFacts,
+  { contrast, setting, seconds }: PrintReading,
+  highlightDensity: number,
+  timerStep: number,
+): { name: string; time: string } | undefined {
+  const place = contrast && dialFor(set, contrast.range);
+  if (!place) return undefined;
+  const { softest, hardest } = setEnds(set);
+  const range = Math.min(softest, Math.max(hardest, contrast.range));
+  const time = keepTone(paper, setting, { range, ...place }, seconds, highlightDensity);
+  return { name: place.name, time: enlargerSeconds(time, timerStep) };
+}
+
+/** The ends of a dial's travel, R. */
+function setEnds({ settings }: ContrastSet): { softest: number; hardest: number } {
+  const ranges = settings.map(({ range }) => range);
+  return { softest: Math.max(...ranges), hardest: Math.min(...ranges) };
 }
 
 /** "Same, but softer by half": the settings beside the answer, each with the time that keeps the highlight. */

@@ -1,5 +1,4 @@
 import {
-  dialFor,
   type Certainty,
   type ContrastSet,
   type ContrastSetting,
@@ -67,7 +66,11 @@ export function printReason(
 }
 
 /** What the numbers rest on, for whoever wants to check. */
-export function contrastFigures(set: ContrastSet, reading: StripReading): string | undefined {
+export function contrastFigures(
+  set: ContrastSet,
+  reading: StripReading,
+  dial?: { readonly name: string; readonly time: string },
+): string | undefined {
   const { contrast, setting, highlight, shadow } = reading;
   if (!contrast) return undefined;
   const formula =
@@ -75,8 +78,7 @@ export function contrastFigures(set: ContrastSet, reading: StripReading): string
       ? `, ${contrast.formulaRange.toFixed(1)} by the bare formula as first estimate`
       : '';
   const figures = `R ${contrast.range.toFixed(1)} wanted on the paper’s curve${formula}; ${set.noun} ${setting.name} is R ${Math.round(setting.range)}`;
-  const place = dialFor(set, contrast.range);
-  const exact = place ? ` Between the points: ${place.name}.` : '';
+  const exact = dial ? ` Between the points: ${dial.name}, ${dial.time} s.` : '';
   return `${figures}${set.calibrated ? '.' : ', not calibrated.'}${exact}`;
 }
 
