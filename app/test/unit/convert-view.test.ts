@@ -1,10 +1,11 @@
-import { contrastSet, settingOf } from '@katachron/core';
+import { contrastSet, defaultPaper, settingOf } from '@katachron/core';
 import { describe, expect, it } from 'vitest';
 import { convertView, emptyConvertForm } from '../../src/lib/print/convert-view.ts';
 import { flashView, splitView } from '../../src/lib/print/split-view.ts';
 
 const set = contrastSet('filters');
 const single = {
+  paper: defaultPaper,
   setting: settingOf(set, '2.5'),
   seconds: 10,
   highlightDensity: 0.1,

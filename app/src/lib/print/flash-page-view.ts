@@ -59,6 +59,7 @@ export function flashPageView(
     flashView(
       set,
       {
+        paper: bench.on.paper,
         setting: reading.setting,
         seconds: reading.seconds,
         highlightDensity: toneById(draft.highlightTone).netDensity,

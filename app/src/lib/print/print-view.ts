@@ -420,6 +420,7 @@ function readingOf({
   const printSeconds =
     reading && (draft.dryDown && dry ? addStops(reading.seconds, -dry.stops) : reading.seconds);
   const single = reading && {
+    paper,
     setting: reading.setting,
     seconds: printSeconds!,
     highlightDensity: lightDensity,

@@ -1,6 +1,5 @@
 import {
   Refusal,
-  defaultPaper,
   flashedRange,
   mainUnderFlash,
   nearestSetting,
@@ -9,6 +8,7 @@ import {
   splitPair,
   type ContrastSet,
   type ContrastSetting,
+  type Paper,
 } from '@katachron/core';
 import { attempt } from '../words/attempt.ts';
 import { parseDecimal } from '../words/decimal.ts';
@@ -16,6 +16,7 @@ import { enlargerSeconds } from '../words/duration.ts';
 
 /** The answer to be split or flashed: a setting and its time. */
 export interface SingleExposure {
+  readonly paper: Paper;
   readonly setting: ContrastSetting;
   readonly seconds: number;
   readonly highlightDensity: number;
@@ -32,16 +33,14 @@ export interface SplitView {
 /** The pair that amounts to the answer. */
 export function splitView(
   set: ContrastSet,
-  { setting, seconds, timerStep }: SingleExposure,
+  { paper, setting, seconds, timerStep }: SingleExposure,
   softId: string,
   hardId: string,
 ): SplitView {
   const soft = settingOf(set, softId);
   const hard = settingOf(set, hardId);
   const pair =
-    soft.range > hard.range
-      ? splitPair(defaultPaper, { ...setting, seconds }, soft, hard)
-      : undefined;
+    soft.range > hard.range ? splitPair(paper, { ...setting, seconds }, soft, hard) : undefined;
   if (!pair) {
     return {
       sentence: `${set.noun} ${setting.name} does not lie between ${soft.name} and ${hard.name}.`,
@@ -64,7 +63,7 @@ export interface FlashView {
 /** A flash made with the softest light that the set has. */
 export function flashView(
   set: ContrastSet,
-  { setting, seconds, highlightDensity, timerStep }: SingleExposure,
+  { paper, setting, seconds, highlightDensity, timerStep }: SingleExposure,
   typed: string,
 ): FlashView {
   if (typed.trim() === '') return {};
@@ -74,10 +73,10 @@ export function flashView(
     if (percent < 0 || percent > 200) throw new Refusal('flash', '/flash', sentence);
     const softest = set.settings.reduce((a, b) => (b.range > a.range ? b : a));
     const flash = { share: percent / 100, range: softest.range };
-    const becomes = flashedRange(defaultPaper, setting.range, flash);
-    const harder = rangeUnderFlash(defaultPaper, setting.range, flash);
+    const becomes = flashedRange(paper, setting.range, flash);
+    const harder = rangeUnderFlash(paper, setting.range, flash);
     const back = harder === undefined ? undefined : nearestSetting(set, harder);
-    const main = seconds * mainUnderFlash(defaultPaper, setting.range, flash, highlightDensity);
+    const main = seconds * mainUnderFlash(paper, setting.range, flash, highlightDensity);
     const shorter =
       seconds - main >= timerStep / 2
         ? ` At ${set.noun} ${setting.name} the main exposure becomes ${enlargerSeconds(main, timerStep)} s, so that the highlight stays.`
