@@ -11,7 +11,13 @@ import {
 } from '../../src/lib/print/enlarger-form.ts';
 import { findingFor, findingSetup, setupDifferences } from '../../src/lib/print/findings.ts';
 import { firingLines, firingSentence } from '../../src/lib/print/firing-lines.ts';
-import { changedSetup, nextStripDraft, printBody, withBeside } from '../../src/lib/print/keep.ts';
+import {
+  changedSetup,
+  nextStripDraft,
+  printBody,
+  withBeside,
+  withContrast,
+} from '../../src/lib/print/keep.ts';
 import { emptyPaperForm, paperForm, readPaper } from '../../src/lib/print/paper-form.ts';
 import { printView } from '../../src/lib/print/print-view.ts';
 import { emptyBench, setupNow } from '../../src/lib/print/setup-now.ts';
@@ -66,6 +72,20 @@ describe('a set-up that is changed in mid-session', () => {
     expect(body.strips.map(({ worth }) => worth)).toEqual([4, undefined]);
     const lost = { ...checked, head: 'higher' };
     expect(printBody(lost, printView(lost), 'Moved', 5)!.strips[0]!.worth).toBe(0);
+  });
+
+  it('another set of contrasts begins anew: a strip made with a filter says nothing about a grade', () => {
+    const toGrades = withContrast(draft, 'grades');
+    expect(toGrades).toEqual({ contrastSetId: 'grades', settingId: '3' });
+    const once = apply(changedSetup(draft, printView(draft), { aperture: '16' }, emptyBench));
+    const changed = apply({
+      ...once,
+      ...changedSetup(once, printView(once), toGrades, emptyBench),
+    });
+    expect(changed.earlier).toEqual([]);
+    expect(printView(changed).reading).toBeUndefined();
+    expect(printView(changed).refusal).toBeUndefined();
+    expect(withContrast(draft, 'filters')).toEqual({});
   });
 
   it('a number that is none gets its sentence and stays as it was typed', () => {

@@ -13,7 +13,7 @@ import {
 } from '../../src/lib/print/proof-frames.ts';
 import { blackView, emptyBlack } from '../../src/lib/print/proof-view.ts';
 import { emptyReadings, readingsView } from '../../src/lib/print/readings-view.ts';
-import { emptySplit, splitView } from '../../src/lib/print/split-strips-view.ts';
+import { emptySplit, pairView } from '../../src/lib/print/split-strips-view.ts';
 import { stripRead } from '../samples.ts';
 
 const bench = printView(stripRead);
@@ -115,23 +115,23 @@ describe('soft and hard by a strip each', () => {
   const form = emptySplit(bench.set);
 
   it('the second waits for the first', () => {
-    const { strips, pair } = splitView(form, bench, stripRead);
+    const { strips, pair } = pairView(form, bench, stripRead);
     expect(strips[1]!.waits).toBe('First read the strip above.');
     expect(pair).toBeUndefined();
   });
 
   it('a soft one that is not softer is said', () => {
     const wrong = { ...form, softId: '5', hardId: '00' };
-    expect(splitView(wrong, bench, stripRead).trouble).toBe('filter 5 is not softer than 00.');
+    expect(pairView(wrong, bench, stripRead).trouble).toBe('filter 5 is not softer than 00.');
   });
 
   it('the pair says which single contrast it is', () => {
     const picked = structuredClone(form);
     picked.strips[0].picked = 3;
     picked.strips[1].picked = 4;
-    const { pair } = splitView(picked, bench, stripRead);
+    const { pair } = pairView(picked, bench, stripRead);
     expect(pair!.sentences[1]).toMatch(/^Together they are R \d+: about \d+\.\d s at filter/);
-    const other = splitView({ ...picked, order: 'hard-first' }, bench, stripRead);
+    const other = pairView({ ...picked, order: 'hard-first' }, bench, stripRead);
     expect(other.pair!.sentences[0]).toContain('the hard one');
   });
 });

@@ -3,7 +3,7 @@ import type { PrintDraft } from '../contract/drafts.ts';
 import { attempt } from '../words/attempt.ts';
 import { enlargerSeconds } from '../words/duration.ts';
 import type { PrintView } from './print-view.ts';
-import { splitView } from './split-strips-view.ts';
+import { pairView } from './split-strips-view.ts';
 
 /** What can be fired: the strip, the print that the strips led to, or one of the two strips of soft and hard. */
 export const firedThings = ['strip', 'print', 'pair-1', 'pair-2'] as const;
@@ -89,7 +89,7 @@ export function firingLines(draft: PrintDraft, view: PrintView, what: Fired): Fi
 /** A strip of soft and hard; the second one only when the first was read. */
 function pairLines(draft: PrintDraft, view: PrintView, index: 0 | 1): FiringLine[] {
   if (!draft.pair) return [];
-  const { lines, waits } = splitView(draft.pair, view, draft).strips[index]!;
+  const { lines, waits } = pairView(draft.pair, view, draft).strips[index]!;
   return waits === undefined ? [...lines] : [];
 }
 

@@ -1,6 +1,8 @@
 import {
   checkStrip,
+  contrastSet,
   planStrip,
+  type ContrastSetId,
   type Lamp,
   type LightSetup,
   type StripChoices,
@@ -155,6 +157,17 @@ export function changedSetup(
   bench: Bench,
 ): DraftChange {
   const { reading, choices } = view;
+  if (change.contrastSetId !== undefined && change.contrastSetId !== draft.contrastSetId) {
+    // A strip made with a filter says nothing about a dial, nor one with a grade about a filter of the same number.
+    return {
+      ...change,
+      earlier: [],
+      highlight: null,
+      shadow: null,
+      beside: undefined,
+      split: undefined,
+    };
+  }
   const earlier =
     reading && choices
       ? [...draft.earlier, ...stripsSeen(draft, view, choices)].slice(-MOST_EARLIER)
@@ -171,4 +184,11 @@ export function changedSetup(
     kind: 'stops',
     ...typedStrip(checkStrip(after.soFar.seconds)),
   };
+}
+
+/** Another set of contrasts begins in its middle; nothing where it is the one in use. */
+export function withContrast(draft: PrintDraft, id: ContrastSetId | undefined): SetupChoice {
+  if (id === undefined || id === draft.contrastSetId) return {};
+  const { settings } = contrastSet(id);
+  return { contrastSetId: id, settingId: settings[Math.floor(settings.length / 2)]!.id };
 }

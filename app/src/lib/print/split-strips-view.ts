@@ -36,7 +36,7 @@ interface StripLine {
   readonly trouble?: string;
 }
 
-export interface SplitStripsView {
+export interface PairView {
   readonly strips: readonly StripLine[];
   readonly pair?: {
     readonly soft: string;
@@ -47,7 +47,7 @@ export interface SplitStripsView {
 }
 
 /** Two strips, one over the other, and the pair they lead to. */
-export function splitView(form: PairDraft, bench: PrintView, draft: PrintDraft): SplitStripsView {
+export function pairView(form: PairDraft, bench: PrintView, draft: PrintDraft): PairView {
   const { set, on, timerStep, lagSeconds } = bench;
   const lamp = { lagSeconds, timerStepSeconds: timerStep };
   const soft = attempt(() => settingOf(set, form.softId)).value ?? set.settings[0]!;

@@ -2,7 +2,6 @@
   import { goto, invalidate } from '$app/navigation';
   import {
     certainties,
-    contrastSet,
     contrastSets,
     headOf,
     highlightTones,
@@ -12,7 +11,6 @@
     stripMethods,
     toneById,
     toneFactors,
-    type ContrastSetId,
     type ToneId,
   } from '@katachron/core';
   import { format } from 'date-fns';
@@ -27,6 +25,7 @@
     nextStripDraft,
     printBody,
     withBeside,
+    withContrast,
     type SetupChoice,
   } from '$lib/print/keep.ts';
   import { printView } from '$lib/print/print-view.ts';
@@ -110,23 +109,19 @@
   /** A change of the set-up says what it does to what was found, and can be taken back. */
   function changeSetup(change: SetupChoice) {
     const changed = changedSetup(draft, view, change, data.bench);
-    if (changed.earlier) before = [...before, $state.snapshot(draft)];
+    if (changed.earlier) {
+      before = [...before, $state.snapshot(draft)];
+      picks = [];
+    }
     Object.assign(draft, changed);
   }
 
   /** Another paper has other prints to learn from. */
   async function onPaper(paper: string) {
     const kept = data.bench.papers.find(({ name }) => sameName(name, paper));
-    changeSetup({ paper, ...(kept && { contrastSetId: kept.contrastSetId }) });
+    changeSetup({ paper, ...withContrast(draft, kept?.contrastSetId) });
     await tick();
     await invalidate('katachron:print');
-  }
-
-  /** Another set of contrasts begins in its middle. */
-  function withContrast(id: ContrastSetId | undefined) {
-    if (id === undefined || id === draft.contrastSetId) return {};
-    const { settings } = contrastSet(id);
-    return { contrastSetId: id, settingId: settings[Math.floor(settings.length / 2)]!.id };
   }
 
   /** An enlarger of the shelf brings its lens, its lag and its timer. */
@@ -138,7 +133,7 @@
         lens: kept.lens,
         lag: String(kept.lamp.lagSeconds),
         timerStep: String(kept.lamp.timerStepSeconds),
-        ...withContrast(headOf(kept.head).contrastSetId),
+        ...withContrast(draft, headOf(kept.head).contrastSetId),
       }),
     });
   }
@@ -352,8 +347,7 @@
     bind:value={
       () => draft.contrastSetId,
       (id) => {
-        Object.assign(draft, withContrast(id));
-        delete draft.split;
+        changeSetup(withContrast(draft, id));
       }
     }
     options={contrastSets}

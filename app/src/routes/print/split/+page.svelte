@@ -3,7 +3,7 @@
   import PatchPick from '$lib/print/PatchPick.svelte';
   import { printView } from '$lib/print/print-view.ts';
   import PrintPages from '$lib/print/PrintPages.svelte';
-  import { emptySplit, splitView } from '$lib/print/split-strips-view.ts';
+  import { emptySplit, pairView } from '$lib/print/split-strips-view.ts';
   import Button from '$lib/ui/Button.svelte';
   import { cookieNames } from '$lib/ui/cookie.ts';
   import { draftOf } from '$lib/ui/draft.svelte.ts';
@@ -20,7 +20,7 @@
   }).value;
   const form = draft.pair;
   const bench = $derived(printView(draft, data.bench));
-  const view = $derived(splitView(form, bench, draft));
+  const view = $derived(pairView(form, bench, draft));
   /** The strip whose turn it is. */
   const turn = $derived(form.strips[0].picked === null ? 0 : 1);
 
