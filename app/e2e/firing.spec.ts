@@ -98,3 +98,31 @@ test('the print is fired with its burns, at once or in the strip’s own firings
   await expect(page.getByTestId('hands')).toHaveText(/^Whole sheet, 5\.\d s$/);
   await expect(page.getByTestId('count')).toHaveText('1 of 6');
 });
+
+test('with the server away the strip still has its clock, and the way back waits', async ({
+  page,
+  context,
+}) => {
+  await leavePrintPage(page, shortStrip);
+  await open(page, '/print/fire?what=strip');
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('hands')).toHaveText('Card over one patch, 1.0 s', {
+    timeout: 10_000,
+  });
+  await context.setOffline(true);
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('hands')).toHaveText('All given. Into the developer.', {
+    timeout: 10_000,
+  });
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('alert').filter({ hasText: 'does not answer' })).toBeVisible();
+  const strip = page
+    .getByRole('contentinfo', { name: 'The sink' })
+    .getByRole('button', { name: /^strip 1/ });
+  await expect(strip).toHaveAccessibleName(/(2:00|1:5\d) left/);
+  await context.setOffline(false);
+  await page.keyboard.press('Space');
+  await expect(page).toHaveURL(/\/print$/);
+  await expect(strip).toHaveCount(1);
+});

@@ -9,6 +9,7 @@
   import { FiringClock } from '$lib/print/firing.svelte.ts';
   import { firingLines, firingSentence } from '$lib/print/firing-lines.ts';
   import { printView } from '$lib/print/print-view.ts';
+  import Sink from '$lib/sink/Sink.svelte';
   import Button from '$lib/ui/Button.svelte';
   import { cookieNames } from '$lib/ui/cookie.ts';
   import { draftOf } from '$lib/ui/draft.svelte.ts';
@@ -39,6 +40,9 @@
   /** What a firing that was stopped still lacks, s. */
   let lacking = $state<number>();
   let lit = $state(false);
+  let laidIn = $state(false);
+  /** The server did not answer when the strip was laid in. */
+  let away = $state(false);
   const clock = new FiringClock(wetSide, new SimulatedLampTimer((on) => (lit = on)));
   const line = $derived(lines[at]);
   const done = $derived(at >= lines.length && lines.length > 0);
@@ -88,8 +92,18 @@
 
   function intoDeveloper() {
     const kind = data.what === 'print' ? 'print' : 'strip';
-    wetSide.layIn(name, sheetPlan(kind, view.on.kept?.base));
-    void goto(back);
+    if (!laidIn) wetSide.layIn(name, sheetPlan(kind, view.on.kept?.base));
+    laidIn = true;
+    void leaveWhenThere();
+  }
+
+  /** A clock in the tray would fall silent with the page, so without a server nobody is sent away from here. */
+  async function leaveWhenThere() {
+    away = !(await fetch('/api/health').then(
+      ({ ok }) => ok,
+      () => false,
+    ));
+    if (!away) await goto(back);
   }
 
   function leave() {
@@ -137,8 +151,13 @@
       </ul>
     {:else if done}
       <p class="text-[44px] font-[600] leading-[1.05] md:text-[72px]" data-testid="hands">
-        All given. Into the developer.
+        {laidIn ? 'In the developer.' : 'All given. Into the developer.'}
       </p>
+      {#if away}
+        <p class="mt-3 text-2xl text-caution" role="alert">
+          The server does not answer. The clock below goes on here; Space tries again.
+        </p>
+      {/if}
       <p class="mt-3 text-2xl text-soft">
         Slide it in in one go, face down, then turn it over; dry your hands before the box is opened
         again.
@@ -221,3 +240,4 @@
     Mains and wet hands do not go together: dry them before you touch a lamp, a timer or a plug.
   </p>
 </main>
+{#if laidIn}<Sink kind="print" recorded={null} />{/if}
