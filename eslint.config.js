@@ -5,6 +5,58 @@ import globals from 'globals';
 import ts from 'typescript-eslint';
 import svelteConfig from './app/svelte.config.js';
 
+/** The layers of the application, lowest first: each may use those below it, and core; nothing above it. */
+const layers = ['words', 'kit', 'nouns', 'bench', 'stages'];
+const stages = ['film', 'print', 'logbook'];
+
+/** Forbids imports from folders of `lib`, however they are written. */
+const forbids = (files, folders, message, ignores = []) => ({
+  files,
+  ignores,
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      { patterns: [{ regex: `(^\\$lib|\\.\\.)/(${folders.join('|')})/`, message }] },
+    ],
+  },
+});
+
+/** What only the server may import. */
+const ofServer = '**/*.server.ts';
+
+const arrows = [
+  ...layers.map((layer, at) =>
+    forbids(
+      [`app/src/lib/${layer}/**/*.{ts,svelte}`],
+      [...layers.slice(at + 1), 'server', 'routes'],
+      `${layer} uses only what is below it: ${['core', ...layers.slice(0, at)].join(', ')}.`,
+      [ofServer],
+    ),
+  ),
+  // On the server a noun has its store and a stage what it loads.
+  ...layers.map((layer, at) =>
+    forbids(
+      [`app/src/lib/${layer}/${ofServer}`],
+      [...layers.slice(at + 1), 'routes'],
+      `${layer} uses only what is below it, and the server's own.`,
+    ),
+  ),
+  forbids(
+    ['app/src/lib/server/**/*.ts'],
+    ['bench', 'stages', 'routes'],
+    'The server knows nouns, and neither stages nor the bench.',
+  ),
+  ...stages.map((stage) => {
+    const others = stages.filter((other) => other !== stage);
+    return forbids(
+      [`app/src/lib/stages/${stage}/**/*.{ts,svelte}`],
+      ['routes', 'server', ...others, ...others.map((other) => `stages/${other}`)],
+      'A stage never imports a stage.',
+      [ofServer],
+    );
+  }),
+];
+
 export default ts.config(
   { ignores: ['**/build/', '**/.svelte-kit/', '**/test-results/', 'data/'] },
   js.configs.recommended,
@@ -47,4 +99,5 @@ export default ts.config(
       'no-restricted-properties': ['error', { object: 'Math', property: 'random' }],
     },
   },
+  ...arrows,
 );

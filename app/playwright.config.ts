@@ -1,5 +1,18 @@
 import { defineConfig } from '@playwright/test';
 
+const chromium = {
+  executablePath: process.env.KATACHRON_CHROMIUM ?? '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+};
+
 export default defineConfig({
   testDir: 'e2e',
   fullyParallel: true,
@@ -11,17 +24,24 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     serviceWorkers: 'block',
-    launchOptions: {
-      executablePath: process.env.KATACHRON_CHROMIUM ?? '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
   },
+  projects: [
+    {
+      name: 'app',
+      testIgnore: ['scrollbars.spec.ts', 'fuzz.spec.ts'],
+      use: { launchOptions: chromium },
+    },
+    {
+      // A project has workers of its own: what it leaves in their database is met by no other test. After all that keeps time, which it would disturb.
+      name: 'fuzz',
+      testMatch: 'fuzz.spec.ts',
+      use: { launchOptions: chromium },
+    },
+    {
+      // With its scrollbars drawn, as a person at a desk has them.
+      name: 'scrollbars',
+      testMatch: 'scrollbars.spec.ts',
+      use: { launchOptions: { ...chromium, ignoreDefaultArgs: ['--hide-scrollbars'] } },
+    },
+  ],
 });

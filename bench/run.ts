@@ -1,6 +1,3 @@
-import { randomUUID } from 'node:crypto';
-import { createServer, get } from 'node:http';
-import { fileURLToPath } from 'node:url';
 import pg from 'pg';
 import {
   EYE_STOPS,
@@ -16,12 +13,12 @@ import {
   solveContrast,
   type FilmRecipe,
 } from '../core/src/index.ts';
-import { printExample } from '../app/src/lib/contract/print.ts';
-import { rollExample } from '../app/src/lib/contract/roll.ts';
+import { rollExample } from '../app/src/lib/nouns/roll/contract.ts';
 import { freePort } from '../tools/port.mjs';
 import { serve } from '../tools/serve.mjs';
 import { needChromium } from '../tools/packages.mjs';
 import { report } from './printer/report.ts';
+import { largeLogbook } from './logbook.ts';
 import { rulerDrag } from './ruler.ts';
 import { throwawayCluster } from '../tools/test.mjs';
 
@@ -138,61 +135,9 @@ line(
   'an empty loop',
 );
 
-/** Milliseconds of each of many requests, one after another, sorted. */
-async function timed(request: () => Promise<unknown>, times = 200): Promise<number[]> {
-  for (let turn = 0; turn < 20; turn += 1) await request();
-  const found: number[] = [];
-  for (let turn = 0; turn < times; turn += 1) {
-    const start = performance.now();
-    await request();
-    found.push(performance.now() - start);
-  }
-  return found.sort((a, b) => a - b);
-}
-const at = (sorted: number[], share: number) => sorted[Math.floor((sorted.length - 1) * share)]!;
-const fetchText = (url: string) =>
-  new Promise<void>((resolve, reject) => {
-    get(url, (answer) => {
-      answer.resume();
-      answer.on('end', resolve);
-    }).on('error', reject);
-  });
-
-const ENTRIES = 10_000;
-
-/** Fills the logbook, by plain statements: what is measured is reading it. */
-async function fill(client: pg.Client): Promise<void> {
-  const subjects = ['furnace hall', 'glory hole', 'blowpipes', 'yard in snow', 'annealing oven'];
-  for (const [table, example] of [
-    ['rolls', rollExample],
-    ['prints', printExample],
-  ] as const) {
-    for (let from = 0; from < ENTRIES; from += 1000) {
-      const rows = Array.from({ length: 1000 }, (_, n) => {
-        const number = from + n;
-        const title = `${table === 'rolls' ? 'R' : 'P'}-${number}, ${subjects[number % subjects.length]}`;
-        return {
-          id: randomUUID(),
-          title,
-          body: { ...example, title },
-          made: 1_600_000_000 + number * 3600,
-        };
-      });
-      await client.query(
-        `INSERT INTO ${table} (id, version, body, title, words, made_at)
-         SELECT id::uuid, 1, body, title, title || ' Halden 400 Marrow fibre', to_timestamp(made)
-         FROM jsonb_to_recordset($1::jsonb) AS r(id text, title text, body jsonb, made bigint)`,
-        [JSON.stringify(rows)],
-      );
-    }
-  }
-  await client.query('ANALYZE');
-}
-
-const project = fileURLToPath(new URL('..', import.meta.url));
 const cluster = await throwawayCluster();
 const port = (await freePort(0)) ?? 0;
-const server = await serve(project, {
+const server = await serve({
   port,
   host: '127.0.0.1',
   databaseUrl: cluster.url,
@@ -200,35 +145,13 @@ const server = await serve(project, {
 });
 const client = new pg.Client({ connectionString: cluster.url });
 await client.connect();
-const bareServer = createServer((_, answer) => answer.end('<!doctype html><p>bare'));
-await new Promise<void>((resolve) => bareServer.listen(0, '127.0.0.1', resolve));
-const { port: barePort } = bareServer.address() as { port: number };
 try {
-  console.log(
-    `\nServer, with ${ENTRIES.toLocaleString('en')} rolls and ${ENTRIES.toLocaleString('en')} prints`,
-  );
-  await fill(client);
-  const bare = await timed(() => fetchText(`http://127.0.0.1:${barePort}/`));
-  const bareQuery = await timed(() => client.query('SELECT 1'));
-  const pages = [
-    '/film',
-    '/print',
-    '/logbook',
-    '/logbook?q=furnace+R',
-    '/logbook?q=yard+snow+4213',
-  ];
-  for (const path of pages) {
-    const page = await timed(() => fetchText(`${server.address}${path}`));
-    console.log(
-      `${path.padEnd(30)} p50 ${at(page, 0.5).toFixed(1).padStart(6)} ms  p95 ${at(page, 0.95).toFixed(1).padStart(6)} ms  1 : ${shown(at(page, 0.5) / at(bare, 0.5))} against a bare Node answer, 1 : ${shown(at(page, 0.5) / at(bareQuery, 0.5))} against a bare query`,
-    );
-  }
+  await largeLogbook(server.address, client);
   await rulerDrag(server.address, await needChromium());
 } finally {
-  bareServer.close();
   await client.end();
   await server.stop();
-  cluster.remove();
+  await cluster.remove();
 }
 
 report(DARKROOMS, Number(process.env.SEED ?? 1));

@@ -16,13 +16,14 @@ const SOURCES = [
 /**
  * Builds the application when its sources are not the ones built last.
  * @param {string} project
+ * @returns {Promise<void>}
  */
-export function needBuild(project) {
+export async function needBuild(project) {
   const stamp = join(project, 'app', 'build', '.sources');
   const wanted = fingerprint(project);
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   say('Building the application.');
-  const built = ask('npm', ['run', 'build', '--silent'], { cwd: project });
+  const built = await ask('npm', ['run', 'build', '--silent'], { cwd: project });
   if (!built.ok) throw new Stop(`${built.err}\nThe build failed; its message is above.`);
   writeFileSync(stamp, wanted);
 }

@@ -1,6 +1,7 @@
 import {
   accessSync,
   constants,
+  existsSync,
   mkdirSync,
   realpathSync,
   rmSync,
@@ -8,8 +9,9 @@ import {
   writeFileSync,
 } from 'node:fs';
 import { createHash } from 'node:crypto';
-import { join, resolve } from 'node:path';
-import { ask, isRoot } from './run.mjs';
+import { dirname, join, resolve } from 'node:path';
+import { ownerOf, reaches } from './owner.mjs';
+import { isRoot } from './run.mjs';
 import { Stop, say } from './say.mjs';
 
 const LEAST_FREE_BYTES = 200e6;
@@ -26,37 +28,70 @@ export function spaceTrouble(folder, freeBytes) {
 }
 
 /**
- * Can the database's own user reach a folder? PostgreSQL will not run as root.
+ * Does a record lie in a data folder?
  * @param {string} folder
  */
-function postgresReaches(folder) {
-  return ask('runuser', ['-u', 'postgres', '--', 'test', '-x', folder], { cwd: '/' }).ok;
+export function hasRecord(folder) {
+  return existsSync(join(folder, 'postgres'));
 }
 
 /**
- * The data folder, made, writable and with room.
+ * Where the data goes when the project lies where the database's user cannot get in.
  * @param {string} project
- * @returns {string}
  */
-export function dataFolder(project) {
+function elsewhereOf(project) {
+  const name = createHash('sha256').update(realpathSync(project)).digest('hex').slice(0, 12);
+  return join('/var/lib/katachron', name);
+}
+
+/**
+ * The data folder, made, writable and with room. What lies in a folder is never removed and never moved from here: where
+ * the database cannot reach a record that exists, the start refuses and says what to do.
+ * @param {string} project
+ * @returns {Promise<string>}
+ */
+export async function dataFolder(project) {
   const asked = process.env.KATACHRON_DATA;
   const folder = resolve(asked ?? join(project, 'data'));
-  make(folder);
-  if (process.env.DATABASE_URL || !isRoot || postgresReaches(folder)) return folder;
+  if (process.env.DATABASE_URL || !isRoot) return make(folder);
+  const elsewhere = elsewhereOf(project);
+  if (!asked && !hasRecord(folder) && hasRecord(elsewhere)) {
+    say(`The data is kept in ${elsewhere}, where an earlier start put it.`);
+    return make(elsewhere);
+  }
+  if (asked) make(folder);
+  const way = existsSync(folder) ? folder : nearest(folder);
+  if (await reaches(await ownerOf(folder), way)) return make(folder);
+  if (hasRecord(folder)) {
+    throw new Stop(
+      `The record is in ${folder}, and the database's user cannot get in there. Nothing was touched. ` +
+        `Either let everybody pass through the folders above it (chmod o+x), ` +
+        `or move it to where they can, for example: mv ${folder} ${elsewhere}`,
+    );
+  }
   if (asked) {
     throw new Stop(
       `The database runs as the user postgres, who cannot reach ${folder}: choose another KATACHRON_DATA.`,
     );
   }
-  const name = createHash('sha256').update(realpathSync(project)).digest('hex').slice(0, 12);
-  const elsewhere = join('/var/lib/katachron', name);
   say(`The database's user cannot reach ${folder}, so the data is kept in ${elsewhere}.`);
-  rmSync(folder, { recursive: true });
-  make(elsewhere);
-  return elsewhere;
+  return make(elsewhere);
 }
 
-/** @param {string} folder */
+/**
+ * The nearest folder above that exists.
+ * @param {string} folder
+ */
+function nearest(folder) {
+  let above = dirname(folder);
+  while (!existsSync(above)) above = dirname(above);
+  return above;
+}
+
+/**
+ * @param {string} folder
+ * @returns {string} the same
+ */
 function make(folder) {
   try {
     mkdirSync(folder, { recursive: true, mode: 0o755 });
@@ -75,4 +110,5 @@ function make(folder) {
   const { bavail, bsize } = statfsSync(folder);
   const trouble = spaceTrouble(folder, bavail * bsize);
   if (trouble) throw new Stop(trouble);
+  return folder;
 }

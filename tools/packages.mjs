@@ -10,7 +10,7 @@ import { Stop, say } from './say.mjs';
  * @param {string} why
  */
 async function aptInstall(names, why) {
-  if (!which('apt-get')) {
+  if (!(await which('apt-get'))) {
     throw new Stop(
       `${why} is missing and there is no apt-get here: install ${names.join(' and ')}.`,
     );
@@ -29,8 +29,8 @@ async function aptInstall(names, why) {
   }
 }
 
-/** @returns {string | undefined} the folder with initdb and pg_ctl, newest version first */
-function postgresPrograms() {
+/** @returns {Promise<string | undefined>} the folder with initdb and postgres, newest version first */
+async function postgresPrograms() {
   const debian = '/usr/lib/postgresql';
   const versions = existsSync(debian)
     ? readdirSync(debian)
@@ -38,29 +38,42 @@ function postgresPrograms() {
         .sort((a, b) => Number(b) - Number(a))
     : [];
   if (versions[0]) return join(debian, versions[0], 'bin');
-  const onPath = which('initdb');
+  const onPath = await which('initdb');
   return onPath?.replace(/\/initdb$/, '');
 }
 
 /** @returns {Promise<string>} the folder of PostgreSQL's programs, installed first where missing */
 export async function needPostgres() {
-  const found = postgresPrograms();
+  const found = await postgresPrograms();
   if (found) return found;
   await aptInstall(['postgresql'], 'the database');
-  const installed = postgresPrograms();
+  const installed = await postgresPrograms();
   if (!installed) throw new Stop('PostgreSQL was installed but its programs were not found.');
   return installed;
 }
 
-/** @returns {Promise<string>} Chromium, installed first where missing */
-export async function needChromium() {
-  const found = which('chromium');
+/**
+ * A program that only the tests need, installed first where missing.
+ * @param {string} program
+ * @param {string} debianPackage
+ * @param {string} why
+ * @returns {Promise<string>} where it is
+ */
+async function needProgram(program, debianPackage, why) {
+  const found = await which(program);
   if (found) return found;
-  await aptInstall(['chromium'], 'the browser for the tests');
-  const installed = which('chromium');
-  if (!installed) throw new Stop('Chromium was installed but is not on the PATH.');
+  await aptInstall([debianPackage], why);
+  const installed = await which(program);
+  if (!installed)
+    throw new Stop(`${debianPackage} was installed but ${program} is not on the PATH.`);
   return installed;
 }
+
+export const needChromium = () => needProgram('chromium', 'chromium', 'the browser for the tests');
+
+/** What draws a PDF as anybody's printer would. */
+export const needPdfRenderer = () =>
+  needProgram('pdftoppm', 'poppler-utils', 'what the tests look at PDFs with');
 
 /**
  * npm ci, when the lock file is not the one that was installed last.

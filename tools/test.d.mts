@@ -1,6 +1,6 @@
 export interface ThrowawayCluster {
   readonly url: string;
-  readonly remove: () => void;
+  readonly remove: () => Promise<void>;
 }
 export function throwawayCluster(): Promise<ThrowawayCluster>;
 export function quickCheck(project: string): Promise<void>;

@@ -2,7 +2,7 @@ import { mkdtempSync, readFileSync, rmSync, chmodSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { needBuild } from './build.mjs';
-import { needChromium, needModules, needPostgres } from './packages.mjs';
+import { needChromium, needModules, needPdfRenderer, needPostgres } from './packages.mjs';
 import { startCluster } from './postgres.mjs';
 import { run } from './run.mjs';
 import { say } from './say.mjs';
@@ -28,7 +28,7 @@ const THROWAWAY = ['fsync=off', 'synchronous_commit=off', 'full_page_writes=off'
 
 /**
  * A cluster that is gone when the tests are over.
- * @returns {Promise<{ url: string, remove: () => void }>}
+ * @returns {Promise<{ url: string, remove: () => Promise<void> }>}
  */
 export async function throwawayCluster() {
   const programs = await needPostgres();
@@ -37,8 +37,8 @@ export async function throwawayCluster() {
   const cluster = await startCluster(folder, programs, THROWAWAY);
   return {
     url: cluster.url,
-    remove: () => {
-      cluster.stop();
+    remove: async () => {
+      await cluster.stop();
       rmSync(folder, { recursive: true, force: true });
     },
   };
@@ -154,7 +154,8 @@ export async function quickCheck(project) {
 export async function wholeTest(project) {
   await needModules(project);
   const chromium = await needChromium();
-  needBuild(project);
+  await needPdfRenderer();
+  await needBuild(project);
   const tallies = [await checks(project)];
   const cluster = await throwawayCluster();
   try {
@@ -163,7 +164,7 @@ export async function wholeTest(project) {
       await browser(project, { TEST_DATABASE_URL: cluster.url, KATACHRON_CHROMIUM: chromium }),
     );
   } finally {
-    cluster.remove();
+    await cluster.remove();
   }
   conclude(tallies);
 }

@@ -2,5 +2,10 @@ import { defineConfig } from 'vitest/config';
 
 /** The command itself, started as a person would. */
 export default defineConfig({
-  test: { name: 'command', include: ['test/**/*.test.ts'], testTimeout: 120_000 },
+  test: {
+    name: 'command',
+    include: ['test/**/*.test.ts'],
+    globalSetup: ['../app/test/server/cluster.ts'],
+    testTimeout: 120_000,
+  },
 });

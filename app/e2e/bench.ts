@@ -1,33 +1,30 @@
 import { randomUUID } from 'node:crypto';
-import { fileURLToPath } from 'node:url';
 import { test as base, expect, type Page } from '@playwright/test';
-import { defaultPreferences, type Preferences } from '../src/lib/contract/preferences.ts';
-import type { PrintDraft } from '../src/lib/contract/drafts.ts';
+import { PNG } from 'pngjs';
+import { defaultPreferences, type Preferences } from '../src/lib/bench/desk/preferences.ts';
+import type { PrintDraft } from '../src/lib/stages/print/draft.ts';
 import { stripRead } from '../test/samples.ts';
 import pg from 'pg';
 import { freePort } from '../../tools/port.mjs';
 import { serve } from '../../tools/serve.mjs';
-import type { PlannedRollBody } from '../src/lib/contract/roll.ts';
-import { rollExample } from '../src/lib/contract/roll.ts';
-
-const project = fileURLToPath(new URL('../..', import.meta.url));
+import type { PlannedRollBody } from '../src/lib/nouns/roll/contract.ts';
+import { rollExample } from '../src/lib/nouns/roll/contract.ts';
 
 /** The built application with a database of its own for each worker, so that no test hears another's clocks. */
 async function ownServer() {
   const cluster = process.env.TEST_DATABASE_URL;
   if (!cluster) throw new Error('Start the browser tests with ./katachron test.');
   const name = `browser_${randomUUID().replaceAll('-', '')}`;
-  const asAdmin = async (sql: string) => {
-    const client = new pg.Client({ connectionString: cluster });
+  const query = async (connectionString: string, sql: string, values: unknown[] = []) => {
+    const client = new pg.Client({ connectionString });
     await client.connect();
-    await client.query(sql);
-    await client.end();
+    await client.query(sql, values).finally(() => client.end());
   };
-  await asAdmin(`CREATE DATABASE ${name}`);
+  await query(cluster, `CREATE DATABASE ${name}`);
   const url = new URL(cluster);
   url.pathname = `/${name}`;
   const port = (await freePort(0)) ?? 0;
-  const server = await serve(project, {
+  const server = await serve({
     port,
     host: '127.0.0.1',
     databaseUrl: url.href,
@@ -35,9 +32,11 @@ async function ownServer() {
   });
   return {
     address: server.address,
+    /** Into its database directly, past every check. */
+    store: (sql: string, values: unknown[]) => query(url.href, sql, values),
     remove: async () => {
       await server.stop();
-      await asAdmin(`DROP DATABASE ${name} WITH (FORCE)`);
+      await query(cluster, `DROP DATABASE ${name} WITH (FORCE)`);
     },
   };
 }
@@ -45,13 +44,13 @@ async function ownServer() {
 /** A page on which anything the browser complains of, its security policy included, fails the test. */
 export const test = base.extend<
   { complaints: string[]; rolls: string[] },
-  { server: { address: string } }
+  { server: Pick<Awaited<ReturnType<typeof ownServer>>, 'address' | 'store'> }
 >({
   server: [
     // eslint-disable-next-line no-empty-pattern -- Playwright wants the pattern, and nothing is needed from it
     async ({}, use) => {
-      const { address, remove } = await ownServer();
-      await use({ address });
+      const { address, store, remove } = await ownServer();
+      await use({ address, store });
       await remove();
     },
     { scope: 'worker' },
@@ -61,7 +60,8 @@ export const test = base.extend<
   rolls: [
     async ({ page }, use) => {
       await use([]);
-      const { entries } = await (await page.request.get('/api/v1/rolls')).json();
+      // A connection that the server closed while the test looked at something is opened anew.
+      const { entries } = await (await page.request.get('/api/v1/rolls', { maxRetries: 2 })).json();
       for (const { entry } of entries) {
         if (entry.state !== 'developing') continue;
         const id = randomUUID();
@@ -104,7 +104,19 @@ export async function setCookie(page: Page, name: string, value: string): Promis
 /** Waits until the page answers to keys and clicks. */
 export async function open(page: Page, path: string): Promise<void> {
   await page.goto(path);
-  await page.waitForFunction(() => document.documentElement.dataset.ready !== undefined);
+  await page
+    .waitForFunction(() => document.documentElement.dataset.ready !== undefined, undefined, {
+      timeout: 40_000,
+    })
+    .catch((cause: unknown) => {
+      throw new Error(`${path} opened, but never answered to keys.`, { cause });
+    });
+}
+
+/** Presses the big button's key, once a press counts again: two within half a second are one. */
+export async function pressSpace(page: Page): Promise<void> {
+  await page.waitForFunction(() => document.documentElement.dataset.settling === undefined);
+  await page.keyboard.press('Space');
 }
 
 /** A short roll, planned through the open interface, so that a run can be watched to its end. */
@@ -160,18 +172,38 @@ export interface Beep {
 /** Notes every beep as the audio timeline gets it; nothing of the application is replaced. */
 export async function listen(page: Page): Promise<() => Promise<Beep[]>> {
   await page.addInitScript(() => {
-    const heard: Beep[] = [];
+    const heard = new Map<OscillatorNode, Beep>();
     Object.assign(globalThis, { heard });
-    const start = OscillatorNode.prototype.start;
+    const { start, stop } = OscillatorNode.prototype;
     OscillatorNode.prototype.start = function (when = 0) {
       const context = this.context as AudioContext;
       const latency = context.outputLatency || context.baseLatency || 0;
-      heard.push({
+      heard.set(this, {
         heardMs: Date.now() + (when - context.currentTime + latency) * 1000,
         frequencyHz: this.frequency.value,
       });
       return start.call(this, when);
     };
+    // What is taken off before its instant is never heard.
+    OscillatorNode.prototype.stop = function (when) {
+      if (when === undefined && heard.get(this)!.heardMs > Date.now()) heard.delete(this);
+      return stop.call(this, when);
+    };
   });
-  return () => page.evaluate(() => (globalThis as unknown as { heard: Beep[] }).heard);
+  return () =>
+    page.evaluate(() => [
+      ...(globalThis as unknown as { heard: Map<object, Beep> }).heard.values(),
+    ]);
+}
+
+/** The most of each channel that any pixel of a picture has. */
+export function worst(png: Buffer) {
+  const { data } = PNG.sync.read(png);
+  const found = { red: 0, green: 0, blue: 0 };
+  for (let at = 0; at < data.length; at += 4) {
+    found.red = Math.max(found.red, data[at]!);
+    found.green = Math.max(found.green, data[at + 1]!);
+    found.blue = Math.max(found.blue, data[at + 2]!);
+  }
+  return found;
 }

@@ -1,6 +1,6 @@
 import { cuesBetween, type ProcessEvent } from '@katachron/core';
 import type { Page } from '@playwright/test';
-import { expect, listen, open, shortRoll, test } from './bench.ts';
+import { expect, listen, open, shortRoll, test, pressSpace } from './bench.ts';
 
 /** Pitches of a cue's first beep. */
 const PITCH = { agitate: 880, rest: 440, fetch: 660, pourOut: 523, timeUp: 988 };
@@ -25,7 +25,7 @@ test('cues are on the audio timeline at their instants', async ({ page }) => {
     2,
   );
   await open(page, `/film/run/${id}`);
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect(page.getByTestId('hands')).toContainText('Time is up', { timeout: 20_000 });
   const startedMs = await firstPour(page, id);
   const heard = await beeps();
@@ -55,28 +55,28 @@ test('in a long run, moved back again and again, every cue is within 50 ms of it
     10,
   );
   await open(page, `/film/run/${id}`);
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Developer');
-  const errors: number[] = [];
   const readEvents = async (): Promise<ProcessEvent[]> =>
     (await (await page.request.get(`/api/v1/rolls/${id}/events`)).json()).events;
   for (const seconds of [55, 175, 295, 415, 535, 655]) {
     const known = (await readEvents()).length;
-    const before = (await beeps()).length;
-    const turn = async () =>
-      (await beeps()).slice(before).find(({ frequencyHz }) => frequencyHz === PITCH.agitate);
     await page.keyboard.press('l');
     await page.getByLabel('I poured this long ago').fill(String(seconds));
     await page.keyboard.press('Enter');
     await expect.poll(async () => (await readEvents()).length).toBe(known + 1);
-    await expect.poll(turn).toBeDefined();
     const late = (await readEvents()).at(-1)!;
     if (late.kind !== 'poured-earlier') throw new Error(`the last event is ${late.kind}`);
     const startedMs = late.atMs - late.seconds * 1000;
     const dueMs = startedMs + Math.ceil(seconds / 60) * 60 * 1000;
-    errors.push(Math.abs((await turn())!.heardMs - dueMs));
+    const offMs = async () =>
+      Math.min(
+        ...(await beeps())
+          .filter(({ frequencyHz }) => frequencyHz === PITCH.agitate)
+          .map(({ heardMs }) => Math.abs(heardMs - dueMs)),
+      );
+    await expect.poll(offMs).toBeLessThan(LATEST_MS);
   }
-  expect(Math.max(...errors)).toBeLessThan(LATEST_MS);
 });
 
 test('a cue that is no longer due is taken off the timeline', async ({ page }) => {
@@ -99,10 +99,10 @@ test('a cue that is no longer due is taken off the timeline', async ({ page }) =
     2,
   );
   await open(page, `/film/run/${id}`);
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Developer');
   await page.waitForTimeout(400);
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Stop, acid');
   await expect
     .poll(() => page.evaluate(() => (globalThis as unknown as { stopped: number[] }).stopped))
@@ -123,7 +123,7 @@ test('a reload in mid-step loses nothing, and says that the sound wants a touch'
     2,
   );
   await open(page, `/film/run/${id}`);
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect(page.getByTestId('clock')).toHaveText(/0:1\d/);
   await page.waitForTimeout(1500);
   await page.reload();
@@ -132,7 +132,7 @@ test('a reload in mid-step loses nothing, and says that the sound wants a touch'
     'No sound until you touch. Space brings it back.',
   );
   await page.waitForFunction(() => document.documentElement.dataset.ready !== undefined);
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect(page.getByRole('alert')).toHaveCount(0);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Developer');
   const startedMs = await firstPour(page, id);
@@ -157,7 +157,7 @@ test('in a hidden tab the clock goes on and the cues stay on time', async ({ pag
     2,
   );
   await open(page, `/film/run/${id}`);
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Developer');
   const other = await context.newPage();
   await other.goto('/logbook');
@@ -192,7 +192,7 @@ test('a real plan of three minutes: every cue within 50 ms, through a hidden tab
   const { plan } = await (await page.request.get(`/api/v1/rolls/${id}`)).json();
   const path = `/film/run/${id}`;
   await open(page, path);
-  await page.keyboard.press('Space');
+  await pressSpace(page);
 
   // Half a minute in a hidden tab, with another page in front.
   const other = await context.newPage();
@@ -207,16 +207,16 @@ test('a real plan of three minutes: every cue within 50 ms, through a hidden tab
   const reloadedMs = Date.now();
   await open(page, path);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Developer');
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect(page.getByTestId('hands')).toBeVisible();
   const soundMs = Date.now();
 
   const hands = page.getByTestId('hands');
   await expect(hands).toContainText('Time is up', { timeout: 120_000 });
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Stop, acid');
   await expect(hands).toContainText('Time is up', { timeout: 40_000 });
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Fix');
   await expect(hands).toContainText('Time is up', { timeout: 80_000 });
   const endMs = Date.now();

@@ -1,5 +1,5 @@
-import { printExample } from '../src/lib/contract/print.ts';
-import { expect, leavePrintPage, open, prefer, stripRead, test } from './bench.ts';
+import { printExample } from '../src/lib/nouns/print/contract.ts';
+import { expect, leavePrintPage, open, prefer, stripRead, test, pressSpace } from './bench.ts';
 
 const roll = '7c1d4b60-52e8-4f3a-8118-000000000000';
 const pages = [
@@ -63,7 +63,7 @@ test('nothing to fire, nothing to print: each says so and leads back', async ({ 
   await expect(
     page.getByText('There is nothing to fire yet: put the strip right first.'),
   ).toBeVisible();
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect(page).toHaveURL(/\/print$/);
   await expect(page.getByRole('alert')).toHaveText(
     'Type the first exposure in seconds, for example 5.',
@@ -108,7 +108,7 @@ test('a lost connection keeps what was typed of an enlarger', async ({ page, con
   await open(page, '/print/setup/enlargers/new');
   await page.getByLabel('Name', { exact: true }).fill('the small enlarger');
   await context.setOffline(true);
-  await page.getByRole('button', { name: 'Keep the enlarger' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('alert')).toBeVisible();
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('the small enlarger');
   await context.setOffline(false);

@@ -1,4 +1,4 @@
-import { expect, leavePrintPage, open, stripRead, test } from './bench.ts';
+import { expect, leavePrintPage, open, stripRead, test, pressSpace } from './bench.ts';
 
 test('from a test strip to a print in the logbook', async ({ page }) => {
   await open(page, '/print');
@@ -90,7 +90,7 @@ test('a picked end asks for a strip that reaches further; one more strip starts 
   await leavePrintPage(page, { ...stripRead, highlight: 6, shadow: null });
   await open(page, '/print');
   await expect(page.getByText(/may lie beyond/)).toBeVisible();
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect(page.getByText('Strip 2:')).toBeVisible();
   await expect(page.getByLabel('Firings to dial').getByRole('listitem').first()).toBeVisible();
   await page.getByRole('button', { name: 'Back to the strip before' }).click();
@@ -134,7 +134,7 @@ test('a strip in the trays has its clock, moves on, and can be put back', async 
   await expect(strip).toHaveAccessibleName(/(1:00|0:5\d) left/);
   await strip.click();
   await expect(tray('Stop')).toContainText('strip 1');
-  await sink.getByRole('button', { name: 'put back' }).click();
+  await sink.getByRole('button', { name: 'undo' }).click();
   await expect(tray('Developer')).toContainText('strip 1');
   await page.reload();
   await expect(tray('Developer')).toContainText('strip 1');
@@ -254,7 +254,117 @@ test('a sheet is developed by its first tone, and that can be taken back', async
   await sink.getByRole('button', { name: 'first tone' }).click();
   await expect(sheet).toHaveAccessibleName(/0:(0[5-9]|1\d) left/);
   await expect(sink.getByRole('button', { name: 'first tone' })).toHaveCount(0);
-  await sink.getByRole('button', { name: 'put back' }).click();
+  await sink.getByRole('button', { name: 'undo' }).click();
   await expect(sheet).toHaveAccessibleName(/0:5\d left/);
   await expect(sink.getByRole('button', { name: 'first tone' })).toBeVisible();
+});
+
+test('sure enough, Space fires the print; the logbook is written only when a sheet was fired', async ({
+  page,
+}) => {
+  await leavePrintPage(page, {
+    ...{ ...stripRead, certainty: 'look', highlight: 3, shadow: 4, title: 'Fired first' },
+    ...{ first: '1', step: '½', lag: '0', areas: [] },
+  });
+  await open(page, '/print');
+  const main = page.locator('.bg-rim');
+  await expect(main).toHaveText(/Fire the print/);
+  await pressSpace(page);
+  await expect(page).toHaveURL(/\/print\/fire\?what=print/);
+  await expect(page.getByRole('heading', { name: 'Before the light' })).toBeVisible();
+  await pressSpace(page);
+  // Left before the light: nothing was fired, and nothing is written.
+  await page.keyboard.press('Escape');
+  await expect(main).toHaveText(/Fire the print/);
+  await pressSpace(page);
+  await expect(page.getByRole('heading', { name: 'Before the light' })).toBeVisible();
+  await pressSpace(page);
+  await expect(page.getByTestId('hands')).toHaveText(/^Whole sheet/);
+  await pressSpace(page);
+  await expect(page.getByTestId('hands')).toHaveText('All given. Into the developer.', {
+    timeout: 20_000,
+  });
+  await pressSpace(page);
+  await expect(page).toHaveURL(/\/print$/);
+  await expect(page.getByRole('contentinfo', { name: 'The sink' })).toContainText('print');
+  await expect(main).toHaveText(/Keep the print/);
+  // Another answer wants another sheet.
+  await page.keyboard.press('h');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(main).not.toHaveText(/Keep the print/);
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('ArrowLeft');
+  await expect(main).toHaveText(/Keep the print/);
+  // With the focus on the pick, Space does what the button says all the same.
+  await pressSpace(page);
+  await expect(page).toHaveURL(/\/logbook\/prints\//);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Fired first');
+  await open(page, '/print');
+  await expect(main).toHaveText(/Fire the strip/);
+});
+
+test('a slot that was just used leaves Space to the big button', async ({ page }) => {
+  await open(page, '/print');
+  await page.getByRole('button', { name: /^First exposure/ }).click();
+  await page.getByRole('textbox', { name: 'First exposure, s' }).fill('3');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /^First exposure/ })).toBeFocused();
+  await pressSpace(page);
+  await expect(page).toHaveURL(/\/print\/fire\?what=strip/);
+});
+
+test('B hit twice lays in one strip; a second one has a number', async ({ page }) => {
+  await open(page, '/print');
+  const lying = page
+    .getByRole('contentinfo', { name: 'The sink' })
+    .getByRole('button', { name: /left\. Move on/ });
+  await page.keyboard.press('b');
+  await page.keyboard.press('b');
+  await expect(lying).toHaveCount(1);
+  await page.waitForFunction((from) => Date.now() - from > 1600, Date.now());
+  await page.keyboard.press('b');
+  await expect(lying).toHaveCount(2);
+  await expect(lying.nth(1)).toHaveAccessibleName(/^strip 1, no\. 2/);
+});
+
+test.describe('under a finger', () => {
+  test.use({ hasTouch: true, viewport: { width: 390, height: 844 } });
+
+  test('scrolling over the ruler moves no pick; a touch and a sideways drag do', async ({
+    page,
+  }) => {
+    await leavePrintPage(page);
+    await open(page, '/print');
+    const highlight = page.getByRole('slider', { name: 'highlight right' });
+    const was = await highlight.getAttribute('aria-valuenow');
+    const ruler = page.getByRole('group', { name: 'Stop ruler' });
+    await ruler.evaluate((one) => one.scrollIntoView({ block: 'center' }));
+    const box = (await ruler.boundingBox())!;
+    const cdp = await page.context().newCDPSession(page);
+    const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', x = 0, y = 0) =>
+      cdp.send('Input.dispatchTouchEvent', {
+        type,
+        touchPoints: type === 'touchEnd' ? [] : [{ x, y }],
+      });
+    const [x, y] = [box.x + box.width * 0.9, box.y + 60];
+    const scrolled = () => page.evaluate(() => scrollY);
+    const before = await scrolled();
+    await touch('touchStart', x, y);
+    for (let part = 1; part <= 10; part += 1) await touch('touchMove', x, y - 12 * part);
+    await touch('touchEnd');
+    await expect.poll(scrolled).toBeGreaterThan(before + 40);
+    await expect(highlight).toHaveAttribute('aria-valuenow', was!);
+
+    await ruler.evaluate((one) => one.scrollIntoView({ block: 'center' }));
+    const now = (await ruler.boundingBox())!;
+    await page.touchscreen.tap(now.x + (now.width * 1.5) / 7, now.y + 60);
+    await expect(highlight).toHaveAttribute('aria-valuenow', '2');
+    await touch('touchStart', now.x + (now.width * 1.5) / 7, now.y + 60);
+    for (let part = 1; part <= 8; part += 1) {
+      await touch('touchMove', now.x + (now.width * (1.5 + part / 2)) / 7, now.y + 60);
+    }
+    await touch('touchEnd');
+    await expect(highlight).toHaveAttribute('aria-valuenow', '6');
+  });
 });

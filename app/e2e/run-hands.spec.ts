@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, open, openRun, prefer, shortRoll, test } from './bench.ts';
+import { expect, open, openRun, prefer, shortRoll, test, pressSpace } from './bench.ts';
 
 const eventsOf = async (page: Page, id: string): Promise<{ kind: string; text?: string }[]> =>
   (await (await page.request.get(`/api/v1/rolls/${id}/events`)).json()).events;
@@ -12,7 +12,7 @@ test('a bath is left out, given a minute more, and both are taken back', async (
     ['stop', 30],
     ['fix', 120],
   ]);
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await page.keyboard.press('k');
   await expect(page.getByText('Stop, acid is left out.')).toBeVisible();
   await expect(page.getByRole('button', { name: /^Fixer is going in/ })).toBeVisible();
@@ -30,9 +30,10 @@ test('a bath is left out, given a minute more, and both are taken back', async (
 
 test('what happens often is noted with one touch', async ({ page }) => {
   const id = await openRun(page, 'Notes', [['developer', 300]]);
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await page.keyboard.press('2');
   await expect(page.getByText('Noted: Missed a turn.')).toBeVisible();
+  await page.getByRole('button', { name: 'More' }).click();
   await page.getByRole('button', { name: /^Spilled/ }).click();
   await expect(page.getByText('Noted: Spilled some.')).toBeVisible();
   await expect
@@ -45,23 +46,25 @@ test('just before pouring, the temperature of now makes another time', async ({ 
     ['pre-soak', 60],
     ['developer', 538],
   ]);
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await page.keyboard.press('t');
   await expect(page.getByText('Just before you pour: developer reads, °C')).toBeVisible();
   await expect(page.getByRole('textbox')).toBeFocused();
   await page.keyboard.type('40');
   await page.keyboard.press('Enter');
+  await expect(page.getByText(/40°C\? By now it should be near 20.6°/)).toBeVisible();
+  await page.keyboard.press('Enter');
   await expect(page.getByText(/runs from 18 to 24 °C/)).toBeVisible();
   await page.getByRole('textbox').fill('22');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Developer at 22°: 7:50 instead of 8:58.')).toBeVisible();
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect(page.getByTestId('clock')).toHaveText(/^(7:50|7:4\d)$/);
 });
 
 test('the drift is drawn, with what was read', async ({ page }) => {
   await openRun(page, 'Drawn', [['developer', 538]]);
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await page.keyboard.press('t');
   await expect(page.getByRole('textbox')).toBeFocused();
   await page.keyboard.type('20.5');
@@ -85,7 +88,8 @@ test('how loud the cues are is kept, and every step of it is another loudness', 
     };
   });
   await openRun(page, 'Loud', [['developer', 300]]);
-  await page.keyboard.press('Space');
+  await pressSpace(page);
+  await page.getByRole('button', { name: 'More' }).click();
   await page.getByRole('button', { name: 'Louder' }).click();
   await page.getByRole('button', { name: 'Louder' }).click();
   await page.getByRole('button', { name: 'Quieter' }).click();
@@ -95,6 +99,8 @@ test('how loud the cues are is kept, and every step of it is another loudness', 
   expect(b).toBeGreaterThan(a);
   expect(c).toBe(a);
   await page.reload();
+  await page.waitForFunction(() => document.documentElement.dataset.ready !== undefined);
+  await page.getByRole('button', { name: 'More' }).click();
   await expect(page.getByRole('group', { name: 'Volume' })).toContainText('4');
 });
 
@@ -130,13 +136,13 @@ test.describe('sheets in trays, wholly by ear in the dark', () => {
     await open(page, `/film/run/${id}`);
     await page.keyboard.press('d');
     await expect(page.getByText(/A tap of the space bar, or two of a finger/)).toBeVisible();
-    await page.keyboard.press('Space');
+    await pressSpace(page);
     await expect.poll(() => kindsOf(page, id)).toEqual(['poured-in']);
     await expect.poll(async () => (await heard()).said).toContain('Developer, 3 seconds.');
     await expect.poll(async () => (await heard()).said).toContain('Lift, and let it drip.');
     await expect.poll(async () => (await heard()).said).toContain('Time. stop in.');
     const before = (await heard()).counted;
-    await page.keyboard.press('Space');
+    await pressSpace(page);
     await expect.poll(async () => (await heard()).said).toContain('Stop, acid, 1 minute.');
     expect((await heard()).counted - before).toBe(2);
     // One touch of a finger does nothing, two pour.
@@ -175,7 +181,7 @@ test.describe('with the server away', () => {
       async (path) => (await (await caches.open('kept')).match(path)) !== undefined,
       `/film/run/${id}`,
     );
-    await page.keyboard.press('Space');
+    await pressSpace(page);
     await expect.poll(() => kindsOf(page, id)).toEqual(['poured-in']);
     await page.keyboard.press('r');
     await page.waitForFunction(async () => {
@@ -189,9 +195,9 @@ test.describe('with the server away', () => {
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Developer');
     await expect(page.getByTestId('clock')).toHaveText(/^(5:00|4:\d\d)$/);
     // The first touch brings the sound back, the second pours.
-    await page.keyboard.press('Space');
+    await pressSpace(page);
     await expect(page.getByTestId('hands')).toBeVisible();
-    await page.keyboard.press('Space');
+    await pressSpace(page);
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Stop, acid');
     await expect(page.getByText('The server is away: 1 kept here')).toBeVisible();
     await page.reload();
@@ -205,16 +211,16 @@ test.describe('with the server away', () => {
 
 test('two rolls are under way at once, each with its own clock', async ({ page }) => {
   const first = await openRun(page, 'First of two', [['developer', 300]]);
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect.poll(() => kindsOf(page, first)).toEqual(['poured-in']);
   await openRun(page, 'Second of two', [
     ['pre-soak', 60],
     ['developer', 500],
   ]);
-  await page.keyboard.press('Space');
-  await page.keyboard.press('Space');
+  await pressSpace(page);
+  await pressSpace(page);
   await expect(page.getByTestId('clock')).toHaveText(/^(8:20|8:1\d)$/);
-  await page.getByRole('link', { name: 'Out' }).click();
+  await page.keyboard.press('Escape');
   await expect(page.getByRole('link', { name: /First of two/ })).toBeVisible();
   await expect(page.getByRole('link', { name: /Second of two/ })).toBeVisible();
 });

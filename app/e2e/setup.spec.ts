@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, leavePrintPage, open, stripRead, test } from './bench.ts';
+import { expect, leavePrintPage, open, stripRead, test, pressSpace } from './bench.ts';
 
 /** A strip read in a set-up whose numbers are all known. */
 const measured = {
@@ -43,7 +43,7 @@ test('another aperture converts by its square; a head moved without a length say
   await leavePrintPage(page, measured);
   await open(page, '/print');
   await fill(page, 'Aperture, f/', '11');
-  await expect(page.getByTestId('conversion')).toContainText('×1.89 for another aperture');
+  await expect(page.getByTestId('conversion')).toContainText('×2.00 for another aperture');
   await fill(page, 'Head height', '52.0 cm');
   await expect(page.getByTestId('conversion')).toContainText(
     'does not count any more: the head was moved, so measure a length of the picture',
@@ -54,16 +54,16 @@ test('an enlarger is written down, and brings its lag and timer to the session',
   page,
 }) => {
   await open(page, '/print/setup');
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await page.getByLabel('Name', { exact: true }).fill('the small enlarger');
   await page.getByLabel('The lamp comes late by, s').fill('a bit');
-  await page.getByRole('button', { name: 'Keep the enlarger' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Type the lag in seconds, for example 0.2, or 0.')).toBeVisible();
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('the small enlarger');
   await page.getByLabel('The lamp comes late by, s').fill('0.3');
   await page.getByLabel('The timer’s smallest step, s').fill('0.5');
   await page.getByLabel('Its longest time, s').fill('5');
-  await page.getByRole('button', { name: 'Keep the enlarger' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText(/lamp 0\.3 s late, timer in 0\.5 s up to 5 s/)).toBeVisible();
   await open(page, '/print');
   await page.getByRole('button', { name: /^Enlarger/ }).click();
@@ -71,8 +71,8 @@ test('an enlarger is written down, and brings its lag and timer to the session',
   await expect(page.getByRole('button', { name: 'Lamp lag, s: 0.3 s late' })).toBeVisible();
   await expect(page.getByText(/goes up to 5 s\. Open the lens by/)).toBeVisible();
   await open(page, '/print/setup');
-  await page.getByRole('button', { name: 'Take off the small enlarger' }).click();
-  await expect(page.getByText('the small enlarger is off the shelf.')).toBeVisible();
+  await page.getByRole('button', { name: 'Delete the small enlarger' }).click();
+  await expect(page.getByText('the small enlarger was deleted.')).toBeVisible();
 });
 
 test('a bare lamp has a distance instead of a head', async ({ page }) => {
@@ -97,7 +97,7 @@ test('a paper is measured, its curve follows, and its settings come to the sessi
   await page.getByLabel('filter 3: R').fill('80');
   await expect(page.getByText('From what was measured.')).toBeVisible();
   await expect(page.getByRole('img', { name: /The paper’s curve at R 90/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Keep the paper' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText(/2 settings measured/)).toBeVisible();
   await open(page, '/print');
   await page.getByRole('button', { name: /^Paper/ }).click();

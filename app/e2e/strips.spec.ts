@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { expect, leavePrintPage, open, stripRead, test } from './bench.ts';
+import { expect, leavePrintPage, open, stripRead, test, pressSpace } from './bench.ts';
 
 /** On a paper of its own, so that no other test's prints teach it. */
 const fresh = () => ({ ...stripRead, paper: `Cinder ${randomUUID()}`, areas: [] });
@@ -24,7 +24,7 @@ test('two contrasts side by side are picked, fired and read together', async ({ 
   await expect(page.getByText(/^Between \d/)).not.toHaveText(alone!);
   await page.keyboard.press('f');
   await expect(page.getByTestId('count')).toHaveText('1 of 14');
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect(page.getByTestId('hands')).toHaveText('Nothing covered, left half open, 5.2 s');
   await page.keyboard.press('Escape');
   await expect(page.getByRole('group', { name: 'Stop ruler, filter 2½' })).toBeVisible();

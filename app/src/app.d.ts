@@ -1,4 +1,4 @@
-import type { Preferences } from '$lib/contract/preferences.ts';
+import type { Preferences } from '$lib/bench/desk/preferences.ts';
 
 declare global {
   namespace App {

@@ -1,24 +1,28 @@
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
-import { Preferences, defaultPreferences } from '$lib/contract/preferences.ts';
+import { Preferences, defaultPreferences } from '$lib/bench/desk/preferences.ts';
+import { closeDatabase } from '$lib/server/database/connection.ts';
+import { connectionTrouble } from '$lib/server/database/connection-trouble.ts';
 import { migrate } from '$lib/server/database/migrate.ts';
-import { refuseForeign, securityHeaders } from '$lib/server/doors.ts';
+import { refuseForeign } from '$lib/server/doors.ts';
 import { kept } from '$lib/server/kept.ts';
 import { log } from '$lib/server/log.ts';
-import { isDatabaseAway } from '$lib/server/problem/response.ts';
 import { loadDemo } from '$lib/server/seeds/load.ts';
-import { cookieNames } from '$lib/ui/cookie.ts';
+import { cookieNames } from '$lib/kit/cookie.ts';
 
 /** The command that started the server adds nothing to a sentence said with this exit code. */
 const TOLD_WHY = 3;
 
 export const init: ServerInit = async () => {
+  // Whoever ends the server waits for this, so that the database is left in order.
+  process.on('katachron:end', (goodbyes: Promise<void>[]) => goodbyes.push(closeDatabase()));
   try {
     await migrate();
+    if (process.env.KATACHRON_MIGRATE_ONLY) process.exit(0);
     if (process.env.KATACHRON_DEMO) await loadDemo();
   } catch (cause) {
-    if (!isDatabaseAway(cause)) throw cause;
-    const { host } = new URL(process.env.DATABASE_URL ?? 'postgres://nowhere');
-    console.error(`No database answers at ${host}.`);
+    const sentence = connectionTrouble(cause, process.env.DATABASE_URL ?? '');
+    if (!sentence) throw cause;
+    console.error(sentence);
     process.exit(TOLD_WHY);
   }
 };
@@ -41,7 +45,6 @@ export const handle: Handle = async ({ event, resolve }) => {
     preload: ({ type, path }) =>
       type === 'css' || type === 'js' || (type === 'font' && path.includes('latin')),
   });
-  for (const [name, value] of Object.entries(securityHeaders)) response.headers.set(name, value);
   return response;
 };
 

@@ -35,14 +35,31 @@ describe('tempering', () => {
 
 describe('the clip test', () => {
   it('fixes twice as long as the scrap took to clear, three times for tabular grain', () => {
-    expect(clipTest(105, 2)).toEqual({ fixSeconds: at(3, 30), spent: false });
+    expect(clipTest(105, 2)).toEqual({ fixSeconds: at(3, 30), lifted: false });
     expect(clipTest(105, 3).fixSeconds).toBe(at(5, 15));
   });
 
   it('discards a fixer that clears in twice its fresh time', () => {
-    expect(clipTest(79, 2, 40).spent).toBe(false);
-    expect(clipTest(80, 2, 40).spent).toBe(true);
-    expect(() => clipTest(0, 2)).toThrow(/Time the clearing/);
+    expect(clipTest(79, 2, { freshSeconds: 40 }).spent).toBe(false);
+    expect(clipTest(80, 2, { freshSeconds: 40 }).spent).toBe(true);
+  });
+
+  it('C12: clear in 34 s, fresh 28 s, tabular grain', () => {
+    const test = clipTest(34, 3, { freshSeconds: 28 });
+    expect(test).toMatchObject({ fixSeconds: 120, lifted: true, spent: false });
+    expect(100 * test.towardsSpent!).toBeCloseTo(21.43, 2);
+  });
+
+  it('C12: without a fresh time spent is unknown, unless no rapid fixer is that slow', () => {
+    expect(clipTest(60, 2).spent).toBeUndefined();
+    expect(clipTest(60, 2).towardsSpent).toBeUndefined();
+    expect(clipTest(181, 2).spent).toBe(true);
+    expect(clipTest(181, 2, { freshSeconds: 170 }).spent).toBe(true);
+    expect(clipTest(181, 2, { rapid: false }).spent).toBeUndefined();
+  });
+
+  it.each([2, 0, 9.9, -5, NaN, Infinity])('C12: %d s was no clip test', (seconds) => {
+    expect(() => clipTest(seconds, 2)).toThrow(/no clip test/);
   });
 });
 

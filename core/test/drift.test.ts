@@ -1,13 +1,15 @@
 import fc from 'fast-check';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import {
   developmentDone,
+  developmentFault,
+  developmentGiven,
   driftedEnd,
   filmTime,
   temperatureAfter,
   temperatureCourse,
   temperatureFor,
-  unrefusedSeconds,
+  unrefusedTimes,
   type FilmRecipe,
 } from '../src/index.ts';
 import { at, singleRecipe, tableRecipe } from './recipes.ts';
@@ -97,11 +99,12 @@ describe('a tank that drifts', () => {
           drift,
         });
         const course = temperatureCourse(read, drift);
-        const slice = 0.05;
+        const slice = 0.1;
+        const timeAt = unrefusedTimes(tableRecipe);
         let done = 0;
         let seconds = 0;
         while (done < 1) {
-          done += slice / unrefusedSeconds(tableRecipe, course(seconds + slice / 2));
+          done += slice / timeAt(course(seconds + slice / 2));
           seconds += slice;
         }
         expect(Math.abs(endSeconds - seconds)).toBeLessThan(0.15);
@@ -161,5 +164,70 @@ describe('the development done so far', () => {
       ),
       { numRuns: 30 },
     );
+  });
+
+  it('costs no more for a tank that was poured a year ago than for one of this evening', () => {
+    const question = {
+      recipe: tableRecipe,
+      factor: 1,
+      readings: started,
+      drift: { ambientC: 16, timeConstantSeconds: 1800 },
+    };
+    const workFor = (seconds: number) => {
+      const exp = vi.spyOn(Math, 'exp');
+      developmentDone(question, seconds);
+      const calls = exp.mock.calls.length;
+      exp.mockRestore();
+      return calls;
+    };
+    expect(workFor(365 * 86_400)).toBeLessThan(3 * workFor(3 * 3600));
+    expect(workFor(365 * 86_400)).toBeLessThan(4000);
+    // Without a drift there is nothing to sum up.
+    expect(
+      developmentDone({ recipe: tableRecipe, factor: 1, readings: started }, 365 * 86_400),
+    ).toBeCloseTo(55_326, -1);
+  });
+});
+
+describe('a recipe past any sense', () => {
+  it('is answered all the same, never with what is no number', () => {
+    const odd: FilmRecipe = {
+      ...singleRecipe,
+      points: [
+        { temperatureC: 0, seconds: 0.01 },
+        { temperatureC: 5.38, seconds: 1.1 },
+        { temperatureC: 60, seconds: 86_400 },
+      ],
+    };
+    for (const factor of [1e-300, 1, 1e9]) {
+      const question = { recipe: odd, factor, readings: [{ seconds: 0, temperatureC: 0 }] };
+      const drift = { ambientC: 60, timeConstantSeconds: 60 };
+      try {
+        const { endSeconds, endC } = driftedEnd({ ...question, drift });
+        expect(Number.isFinite(endSeconds) && Number.isFinite(endC)).toBe(true);
+      } catch (cause) {
+        expect((cause as Error).name).toBe('Refusal');
+      }
+    }
+  });
+});
+
+describe('what a development really came to', () => {
+  const short: FilmRecipe = { ...singleRecipe, points: [{ temperatureC: 20, seconds: 95 }] };
+  const question = { recipe: short, factor: 1, readings: started };
+
+  it('2:26 for 1:35 is 154 %, a push of more than a stop, a third more contrast', () => {
+    const given = developmentGiven(question, at(2, 26));
+    expect(Math.round(given.share * 100)).toBe(154);
+    expect(given.stops).toBeCloseTo(1.28, 2);
+    expect(given.contrast).toBeCloseTo(1.34, 2);
+    expect(developmentFault(given.share)).toBe('over');
+  });
+
+  it('half the time is under, a little off is neither, nothing is nothing', () => {
+    expect(developmentFault(developmentGiven(question, 50).share)).toBe('under');
+    expect(developmentGiven(question, 76).stops).toBeCloseTo(-1, 9);
+    expect(developmentFault(developmentGiven(question, 100).share)).toBeUndefined();
+    expect(developmentGiven(question, 0)).toEqual({ share: 0, stops: -Infinity, contrast: 0 });
   });
 });

@@ -6,6 +6,14 @@ it('nothing judged, nothing known: none, within a fifth of a stop', () => {
   expect(learnDryDown([]).withinStops).toBeCloseTo(0.196, 3);
 });
 
+it('begins with what is usual for the base, and learns from there', () => {
+  const fibre = learnDryDown([0.2, 0.1, 0.22], 'fibre');
+  expect(fibre.stops).toBeCloseTo(0.1477, 4);
+  expect(fibre.withinStops).toBeCloseTo(0.06795, 4);
+  expect(learnDryDown([0.2, 0.1, 0.22]).stops).toBeCloseTo(0.1408, 4);
+  expect(learnDryDown([], 'resin-coated').stops).toBe(0.02);
+});
+
 it('ten verdicts that agree are believed, and are surer than one', () => {
   const many = learnDryDown(Array.from({ length: 10 }, () => 0.15));
   expect(many.stops).toBeCloseTo(0.14, 2);

@@ -9,6 +9,7 @@ import {
   development,
   readOffClock,
   reuseFactor,
+  type Refusal,
   takenOnClock,
   type FilmRecipe,
   type OwnAgitation,
@@ -49,7 +50,7 @@ describe('agitation', () => {
 
   it('one’s own scheme is as good as a known one', () => {
     expect(agitationFamily(own)).toBe('intermittent');
-    expect(agitationScheme(own).hands).toBe('Turn it over 2 times, then tap');
+    expect(agitationScheme(own).hands).toBe('Invert it 2 times, then tap');
     expect(agitationScheme({ ...own, turns: 0 }).hands).toBe('Move it, then tap');
     expect(agitationScheme({ ...own, continuous: true }).hands).toBe('Keep it moving');
     expect(agitationFactor(own, 'continuous')).toBe(0.85);
@@ -98,6 +99,12 @@ describe('reuse', () => {
     expect(() => reuseFactor(rule, -1)).toThrow(/as 0 or 6/);
   });
 
+  it('has an end: a thousand rolls are refused', () => {
+    expect(() => reuseFactor(rule, 1000)).toThrow(/three times as long as fresh/);
+    expect(reuseFactor(rule, 49)).toBeCloseTo(1.12 ** 9);
+    expect(() => reuseFactor(rule, 50)).toThrow(/Mix it anew/);
+  });
+
   it('never gets shorter with more rolls', () => {
     fc.assert(
       fc.property(
@@ -106,7 +113,13 @@ describe('reuse', () => {
         fc.nat(100),
         (rolls, percent, before) => {
           const batch: ReuseRule = { kind: 'batch', rolls, percent };
-          expect(reuseFactor(batch, before + 1)).toBeGreaterThanOrEqual(reuseFactor(batch, before));
+          try {
+            const after = reuseFactor(batch, before + 1);
+            expect(after).toBeGreaterThanOrEqual(reuseFactor(batch, before));
+            expect(after).toBeLessThanOrEqual(3);
+          } catch (cause) {
+            expect((cause as Refusal).code).toBe('reuse-end');
+          }
         },
       ),
     );

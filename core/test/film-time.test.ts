@@ -6,6 +6,7 @@ import {
   development,
   filmTime,
   recipeForSpeed,
+  unrefusedTimes,
   type FilmRecipe,
 } from '../src/index.ts';
 import { at, singleRecipe, tableRecipe } from './recipes.ts';
@@ -16,7 +17,7 @@ describe('a time from a table', () => {
     [20.6, at(8, 58)],
     [21, at(8, 37)],
     [23, at(7, 8)],
-    [17, at(12, 40)],
+    [17, at(12, 41)],
   ])('%s °C', (temperatureC, seconds) => {
     expect(Math.abs(filmTime(tableRecipe, temperatureC).seconds - seconds)).toBeLessThan(0.51);
   });
@@ -38,6 +39,22 @@ describe('a time from a table', () => {
     expect(filmTime(tableRecipe, 27).method).toBe('past-table');
     expect(() => filmTime(tableRecipe, 14.9)).toThrow(/would be a guess/);
     expect(() => filmTime(tableRecipe, 27.1)).toThrow(/18 to 24 °C/);
+  });
+
+  it('past the table follows all of its times, not the last two', () => {
+    const points = [
+      { temperatureC: 18, seconds: 690 },
+      { temperatureC: 20, seconds: 570 },
+      { temperatureC: 22, seconds: 465 },
+      { temperatureC: 24, seconds: 390 },
+    ];
+    const time = filmTime({ ...tableRecipe, points }, 26);
+    expect(time.activationEnergy / 1000).toBeCloseTo(68.89, 2);
+    expect(time.seconds).toBeCloseTo(322.2, 1);
+    expect(time.from).toHaveLength(4);
+    expect(activationEnergyBetween(points[2]!, points[3]!) / 1000).toBeCloseTo(64.13, 2);
+    expect(activationEnergyBetween(points[1]!, points[2]!) / 1000).toBeCloseTo(73.23, 2);
+    expect(unrefusedTimes({ ...tableRecipe, points })(26)).toBeCloseTo(322.2, 1);
   });
 
   it('does not mind the order in which the points were typed', () => {

@@ -6,9 +6,14 @@ import {
   flashedRange,
   keepTone,
   mainUnderFlash,
+  markedAperture,
   mixOf,
+  pairFromStrips,
   rangeUnderFlash,
-  shortenedSoft,
+  shareOfPlace,
+  lightOf,
+  type BlueAndGreen,
+  shortenedFirst,
   splitPair,
   timeAtAperture,
   timeAtDistance,
@@ -68,8 +73,8 @@ describe('light of several contrasts', () => {
 
   it('a hard exposure lifts the highlight a little, so the soft one is shortened', () => {
     const alone = { ...soft, seconds: 10 };
-    const some = shortenedSoft(defaultPaper, alone, { ...hard, seconds: 5 }, 0.1);
-    const more = shortenedSoft(defaultPaper, alone, { ...hard, seconds: 15 }, 0.1);
+    const some = shortenedFirst(defaultPaper, alone, { ...hard, seconds: 5 }, 0.1);
+    const more = shortenedFirst(defaultPaper, alone, { ...hard, seconds: 15 }, 0.1);
     expect(some).toBeLessThan(10);
     expect(some).toBeGreaterThan(6);
     expect(more).toBeLessThan(some);
@@ -80,13 +85,71 @@ describe('light of several contrasts', () => {
     const pair = splitPair(defaultPaper, single, soft, hard)!;
     // The soft time that is right for the highlight alone, carried from the single exposure.
     const alone = keepTone(defaultPaper, single, soft, single.seconds, 0.1);
-    const shortened = shortenedSoft(
+    const shortened = shortenedFirst(
       defaultPaper,
       { ...soft, seconds: alone },
       { ...hard, seconds: pair.hardSeconds },
       0.1,
     );
     expect(shortened).toBeCloseTo(pair.softSeconds, 2);
+  });
+
+  it('two strips keep both tones: the first is shortened, the other lengthened', () => {
+    const picked = [
+      { ...soft, seconds: 10 },
+      { ...hard, seconds: 12 },
+    ] as const;
+    const tones = { highlight: 0.1, shadow: 1.72 };
+    const pair = pairFromStrips(defaultPaper, 'soft-first', ...picked, tones);
+    expect(pair.soft.seconds).toBeCloseTo(6.944, 3);
+    expect(pair.hard.seconds).toBeCloseTo(13.54, 2);
+    expect(pair.single.range).toBeCloseTo(85.74, 2);
+    // Shortening the first one only leaves the shadow too light.
+    const shortened = shortenedFirst(defaultPaper, ...picked, 0.1);
+    expect(shortened).toBeCloseTo(7.301, 3);
+    expect(mixOf(defaultPaper, [{ ...soft, seconds: shortened }, picked[1]]).range).toBeCloseTo(
+      89.46,
+      2,
+    );
+  });
+
+  it('both tones are kept in whatever order they were found, or the pair is refused', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom('soft-first' as const, 'hard-first' as const),
+        fc.double({ min: 3, max: 30, noNaN: true }),
+        fc.double({ min: 3, max: 30, noNaN: true }),
+        (order, softSeconds, hardSeconds) => {
+          const tones = { highlight: 0.1, shadow: 1.72 };
+          const first = { ...soft, seconds: softSeconds };
+          const other = { ...hard, seconds: hardSeconds };
+          let pair;
+          try {
+            pair = pairFromStrips(defaultPaper, order, first, other, tones);
+          } catch (cause) {
+            expect(cause).toMatchObject({ code: 'split-beyond' });
+            return;
+          }
+          const lightAt = ({ blue, green }: BlueAndGreen, seconds: number) => ({
+            blue: blue * seconds,
+            green: green * seconds,
+          });
+          const sum = (a: BlueAndGreen, b: BlueAndGreen) => ({
+            blue: a.blue + b.blue,
+            green: a.green + b.green,
+          });
+          const [s, h] = [lightOf(defaultPaper, soft), lightOf(defaultPaper, hard)];
+          const given = sum(lightAt(s, pair.soft.seconds), lightAt(h, pair.hard.seconds));
+          const both = sum(lightAt(s, softSeconds), lightAt(h, hardSeconds));
+          const alone = order === 'soft-first' ? lightAt(s, softSeconds) : lightAt(h, hardSeconds);
+          const [light, dark] = order === 'soft-first' ? [alone, both] : [both, alone];
+          const shareOf = (one: BlueAndGreen, tone: number) =>
+            shareOfPlace(defaultPaper, one, tone);
+          expect(shareOf(given, 0.1)).toBeCloseTo(shareOf(light, 0.1), 6);
+          expect(shareOf(given, 1.72)).toBeCloseTo(shareOf(dark, 1.72), 6);
+        },
+      ),
+    );
   });
 
   it('nothing exposed is nothing', () => {
@@ -150,6 +213,16 @@ describe('a time in another set-up', () => {
     expect(law).toBeCloseTo(47.7, 1);
     expect(lengths).toBeCloseTo(62.9, 1);
     expect(Math.log2(lengths / law)).toBeCloseTo(0.4, 2);
+  });
+
+  it.each([
+    [8, 11, 20],
+    [5.6, 16, 80],
+    [16, 8, 2.5],
+  ])('10 s at f/%d are, at f/%d, %d s: marks are rounded, stops are not', (from, to, seconds) => {
+    expect(timeAtAperture(10, from, to)).toBeCloseTo(seconds, 9);
+    expect(markedAperture(6.7)).toBeCloseTo(6.727, 3);
+    expect(markedAperture(13)).toBeCloseTo(12.7, 2);
   });
 
   it('there and back is the same time', () => {

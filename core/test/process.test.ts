@@ -8,9 +8,12 @@ import {
   eventsThatCount,
   filmPlan,
   filmStepKinds,
+  fixAgitation,
   followSchool,
+  isForgotten,
   planSchools,
   processMoment,
+  processOutcome,
   processRecord,
   sheetPlan,
   stepKind,
@@ -29,6 +32,15 @@ const plan: ProcessPlan = filmPlan({
   drainSeconds: 10,
   clockStart: 'pouring-begins',
 });
+
+const own = {
+  name: 'of one’s own',
+  initialSeconds: 0,
+  everySeconds: 60,
+  burstSeconds: 0,
+  turns: 0,
+  continuous: false,
+};
 
 let ids = 0;
 const pour = (stepId: string, seconds: number): ProcessEvent => ({
@@ -69,6 +81,41 @@ describe('agitation', () => {
 
   it('moved all the time goes on until pouring out', () => {
     expect(bursts(plan.steps[2]!, 10)).toEqual([{ startSeconds: 0, endSeconds: 20 }]);
+  });
+
+  it('asked for a stretch works out only what lies in it', () => {
+    const whole = bursts(plan.steps[1]!, 10);
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 538, noNaN: true }), fc.nat(300), (from, length) => {
+        const here = whole.filter(
+          ({ startSeconds, endSeconds }) => endSeconds > from && startSeconds < from + length,
+        );
+        expect(bursts(plan.steps[1]!, 10, from, from + length)).toEqual(here);
+      }),
+    );
+  });
+
+  it.each([1e-9, 0.00001, 0.1, 4.9])('a turn every %d s is moving it all the time', (every) => {
+    const agitation = { ...own, everySeconds: every };
+    const step = { id: 'd', kind: 'developer', seconds: 600, agitation } as const;
+    expect(bursts(step, 10)).toEqual([{ startSeconds: 0, endSeconds: 590 }]);
+    expect(agitationScheme(agitation).name).toContain('continuous');
+  });
+
+  it('a fixer is moved for the first minute, then as the developer, never left to stand', () => {
+    const fixing = plan.steps.find(({ kind }) => kind === 'fix')!;
+    expect(bursts(fixing, 10).slice(0, 3)).toEqual([
+      { startSeconds: 0, endSeconds: 60 },
+      { startSeconds: 120, endSeconds: 130 },
+      { startSeconds: 180, endSeconds: 190 },
+    ]);
+    expect(fixAgitation('rotary')).toBe('rotary');
+    expect(fixAgitation('each-half-minute')).toMatchObject({
+      initialSeconds: 60,
+      everySeconds: 30,
+    });
+    expect(fixAgitation('stand')).toMatchObject({ initialSeconds: 60, everySeconds: 60, turns: 4 });
+    expect(fixAgitation('semi-stand')).toMatchObject({ everySeconds: 60 });
   });
 
   it('left alone is left alone', () => {
@@ -406,6 +453,18 @@ describe('what a run calls for besides pouring', () => {
     expect(cue?.atMs).toBe(735_000);
     expect(momentAt(soaked, 100).current?.lightSafeSeconds).toBeUndefined();
   });
+
+  it('a fix that is just enough to look is safe at its end, not half-way', () => {
+    const look: ProcessPlan = {
+      steps: [{ id: 'look', kind: 'print-short-fix', seconds: 15, agitation: 'continuous' }],
+      drainSeconds: 0,
+      clockStart: 'pouring-begins',
+    };
+    const laidIn = [{ id: '1', kind: 'poured-in' as const, stepId: 'look', atMs: 0 }];
+    expect(processMoment(look, laidIn, 1000).current?.lightSafeSeconds).toBe(15);
+    const cue = cuesBetween(look, laidIn, 0, 20_000).find(({ kind }) => kind === 'light-safe');
+    expect(cue?.atMs).toBe(15_000);
+  });
 });
 
 describe('time given on top by hand', () => {
@@ -444,5 +503,45 @@ describe('a temperature read just before pouring', () => {
     expect(momentAt(read, 55).record.temperatures).toEqual([
       { atMs: 50_000, temperatureC: 21, stepId: 'developer' },
     ]);
+  });
+});
+
+describe('what becomes of a run', () => {
+  const end = (seconds: number): ProcessEvent => ({
+    id: 'end',
+    atMs: seconds * 1000,
+    kind: 'finished',
+  });
+  const outcome = (...events: ProcessEvent[]) => processOutcome(processRecord(plan, events));
+
+  it('that ends before the fixer was stopped, and lacks what never came', () => {
+    const { stopped, missing } = outcome(...soaked, end(300));
+    expect(stopped).toBe(true);
+    expect(missing.map(({ kind }) => kind)).toEqual(['stop', 'fix', 'wash', 'wetting-agent']);
+  });
+
+  it('that ends after it is done, and says what it lacks', () => {
+    const fixed = [...soaked, pour('stop', 600), pour('fix', 640)];
+    expect(outcome(...fixed, end(900))).toMatchObject({ stopped: false });
+    expect(outcome(...fixed, end(900)).missing.map(({ kind }) => kind)).toEqual([
+      'wash',
+      'wetting-agent',
+    ]);
+  });
+
+  it('what was left out on purpose is not missing', () => {
+    const skip: ProcessEvent = { id: 's', atMs: 1000, kind: 'skipped', stepId: 'wetting-agent' };
+    const { missing } = outcome(...soaked, pour('fix', 600), pour('wash', 800), skip, end(900));
+    expect(missing.map(({ kind }) => kind)).toEqual(['stop']);
+  });
+
+  it('that is open after three times its plan and a day was forgotten', () => {
+    const record = processRecord(plan, soaked);
+    const planned = plan.steps.reduce((sum, { seconds }) => sum + seconds, 0);
+    const limit = (3 * planned + 86_400) * 1000;
+    expect(isForgotten(plan, record, limit)).toBe(false);
+    expect(isForgotten(plan, record, limit + 1)).toBe(true);
+    expect(isForgotten(plan, processRecord(plan, [...soaked, end(900)]), limit * 9)).toBe(false);
+    expect(isForgotten(plan, processRecord(plan, []), limit * 9)).toBe(false);
   });
 });

@@ -224,6 +224,14 @@ describe('narrowing', () => {
     expect(next.firstSeconds).toBeCloseTo(8);
     expect(narrowStrip(10, 10.1, 110).patches).toBe(3);
   });
+
+  it('reaches both ends of a wide bracket, in larger steps', () => {
+    const wide = narrowStrip(1, 64, 80);
+    expect(wide.firstSeconds).toBeCloseTo(1, 9);
+    expect(wide.stepStops).toBeCloseTo(0.4286, 4);
+    expect(wide.patches).toBe(15);
+    expect(wide.firstSeconds * 2 ** (wide.stepStops * 14)).toBeCloseTo(64, 6);
+  });
 });
 
 describe('burning and dodging', () => {

@@ -2,8 +2,8 @@ import { randomUUID } from 'node:crypto';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { chromium, type Page } from '@playwright/test';
-import { defaultPreferences, type Preferences } from '../../app/src/lib/contract/preferences.ts';
-import { rollExample } from '../../app/src/lib/contract/roll.ts';
+import { defaultPreferences, type Preferences } from '../../app/src/lib/bench/desk/preferences.ts';
+import { rollExample } from '../../app/src/lib/nouns/roll/contract.ts';
 import { stripRead } from '../../app/test/samples.ts';
 import { demoTank } from '../../app/src/lib/server/seeds/shelves.ts';
 import { demoRecipes } from '../../app/src/lib/server/seeds/recipes.ts';
@@ -108,7 +108,7 @@ const rated = async (page: Page) => {
 const probed = async (page: Page) => {
   for (let spot = 0; spot < 3; spot += 1) {
     await page.keyboard.press('Space');
-    await page.waitForTimeout(150);
+    await page.waitForTimeout(600);
   }
   await page.getByLabel('Reading of the known print').fill('−1.30');
   await page.getByLabel('Seconds of the known print').fill('10.6');
@@ -118,12 +118,15 @@ const bothPicked = async (page: Page) => {
   await page.getByRole('group', { name: /highlight just right/ }).getByRole('button').nth(3).click();
   await page.getByRole('group', { name: /blacks just right/ }).getByRole('button').nth(4).click();
 };
-/** A scrap that cleared after two seconds: long enough for a picture. */
+/** A scrap that cleared after a minute and a quarter, by the browser's own clock. */
 const clip = async (page: Page) => {
+  await page.clock.install();
+  await page.reload();
+  await page.waitForFunction(() => document.documentElement.dataset.ready !== undefined);
   await page.keyboard.press('Space');
-  await page.waitForTimeout(2000);
+  await page.clock.fastForward(75_000);
   await page.keyboard.press('Space');
-  await page.waitForTimeout(300);
+  await page.getByTestId('fix').waitFor();
 };
 
 const shots: readonly Shot[] = [
@@ -150,8 +153,7 @@ const shots: readonly Shot[] = [
 
 const cluster = await throwawayCluster();
 const port = (await freePort(0)) ?? 0;
-const project = join(here, '..', '..');
-const server = await serve(project, { port, host: '127.0.0.1', databaseUrl: cluster.url, demo: true });
+const server = await serve({ port, host: '127.0.0.1', databaseUrl: cluster.url, demo: true });
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
@@ -178,5 +180,5 @@ try {
 } finally {
   await browser.close();
   await server.stop();
-  cluster.remove();
+  await cluster.remove();
 }

@@ -1,4 +1,4 @@
-import { shelfNames, type ShelfName } from '$lib/contract/shelves.ts';
+import { shelfNames, type ShelfName } from '$lib/nouns/shelves.ts';
 
 /** Does an address name a shelf? */
 export const match = (name: string): name is ShelfName =>

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import Button from '$lib/ui/Button.svelte';
+  import Button from '$lib/kit/Button.svelte';
 </script>
 
 <svelte:head><title>{page.status} · Katachron</title></svelte:head>

@@ -1,5 +1,5 @@
 import { isDatabaseAway } from '$lib/server/problem/response.ts';
-import { rolls } from '$lib/server/repositories/rolls.ts';
+import { rolls } from '$lib/nouns/roll/store.server.ts';
 
 /** What every page shows: the light it is in, and what lies in the sink. */
 export async function load({ locals, depends }) {

@@ -2,16 +2,16 @@
   import '../app.css';
   import { page } from '$app/state';
   import { onMount, untrack } from 'svelte';
-  import { USUAL_VOLUME } from '$lib/contract/preferences.ts';
-  import { provideWetSide } from '$lib/clock/wet-side.svelte.ts';
-  import Dark from '$lib/light/Dark.svelte';
-  import { keptPreferences, provideDesk } from '$lib/light/desk.svelte.ts';
-  import LightSwitch from '$lib/light/LightSwitch.svelte';
-  import RedNote from '$lib/light/RedNote.svelte';
-  import { tellShell } from '$lib/light/shell.ts';
-  import Sink from '$lib/sink/Sink.svelte';
-  import KeyList from '$lib/ui/keys/KeyList.svelte';
-  import { provideKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import { USUAL_VOLUME } from '$lib/bench/desk/preferences.ts';
+  import { provideWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
+  import Dark from '$lib/bench/light/Dark.svelte';
+  import { keptPreferences, provideDesk } from '$lib/bench/desk/desk.svelte.ts';
+  import LightSwitch from '$lib/bench/light/LightSwitch.svelte';
+  import RedNote from '$lib/bench/light/RedNote.svelte';
+  import { tellShell } from '$lib/bench/light/shell.ts';
+  import Sink from '$lib/bench/sink/Sink.svelte';
+  import KeyList from '$lib/kit/keys/KeyList.svelte';
+  import { provideKeys } from '$lib/kit/keys/keys.svelte.ts';
 
   const { data, children } = $props();
 
@@ -38,6 +38,17 @@
   const sinkKind = $derived(
     here?.href === '/film' || page.url.pathname.startsWith('/logbook/rolls') ? 'film' : 'print',
   );
+
+  /** Pages of the desk, where an empty sink only takes room. */
+  const DESK = [
+    '/logbook',
+    '/film/recipes',
+    '/film/tanks',
+    '/film/packet',
+    '/film/clock',
+    '/print/setup',
+  ];
+  const deskPage = $derived(DESK.some((path) => page.url.pathname.startsWith(path)));
 
   onMount(() => {
     // From here on keys and clicks are heard.
@@ -88,7 +99,7 @@
         <RedNote />
         {@render children()}
       </main>
-      <Sink kind={sinkKind} recorded={data.recorded} />
+      <Sink kind={sinkKind} recorded={data.recorded} quiet={deskPage} />
     </div>
   {/if}
   <KeyList />

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { printExample } from '../../src/lib/contract/print.ts';
+import { printExample } from '../../src/lib/nouns/print/contract.ts';
 import { closeDatabase } from '../../src/lib/server/database/connection.ts';
 import { GET as health } from '../../src/routes/api/health/+server.ts';
 import { PUT } from '../../src/routes/api/v1/prints/[id]/+server.ts';

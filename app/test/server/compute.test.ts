@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { openApi } from '../../src/lib/contract/openapi.ts';
-import { operations } from '../../src/lib/contract/operations/index.ts';
+import { openApi } from '../../src/lib/server/openapi.ts';
+import { operations } from '../../src/lib/server/operations/index.ts';
 import { check } from '../../src/lib/server/validation.ts';
 import { POST } from '../../src/routes/api/v1/compute/[operation]/+server.ts';
 import { GET as describeApi } from '../../src/routes/api/openapi.json/+server.ts';

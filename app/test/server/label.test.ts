@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
-import { inflateSync } from 'node:zlib';
 import { describe, expect, it } from 'vitest';
-import { rollExample, type RollBody } from '../../src/lib/contract/roll.ts';
-import { rollLabel } from '../../src/lib/server/label/roll-label.ts';
+import { rollExample, type RollBody } from '../../src/lib/nouns/roll/contract.ts';
+import { rollLabel } from '../../src/lib/nouns/roll/label/label.server.ts';
 import { GET } from '../../src/routes/api/v1/rolls/[id]/label.pdf/+server.ts';
-import { rolls } from '../../src/lib/server/repositories/rolls.ts';
+import { rolls } from '../../src/lib/nouns/roll/store.server.ts';
 import { call } from './call.ts';
+import { inkOf, pagesOf, textOf } from './pdf-ink.ts';
 import { freshDatabase } from './database.ts';
 
 freshDatabase();
@@ -19,65 +19,63 @@ const night: RollBody = {
     boxSpeed: 400,
     format: 'small-36',
     camera: 'the small black one',
-    subject: '',
+    subject: 'Ilse at the glory hole',
     exposedOn: '2026-02-14',
     frames: [],
   },
 };
 
-/** The words of a PDF: glyph numbers of its content streams, by the tables that say which letters they are. */
-function wordsOf(pdf: Uint8Array): string {
-  const raw = Buffer.from(pdf).toString('latin1');
-  const streams = [...raw.matchAll(/stream\r?\n([\s\S]*?)\r?\nendstream/g)].flatMap(([, body]) => {
-    try {
-      return [inflateSync(Buffer.from(body ?? '', 'latin1')).toString('latin1')];
-    } catch {
-      return [];
-    }
-  });
-  const letters = new Map<string, string>();
-  for (const stream of streams.filter((one) => one.includes('beginbfrange'))) {
-    for (const [, first = '', list = ''] of stream.matchAll(/<(\w{4})> <\w{4}> \[([^\]]*)\]/g)) {
-      [...list.matchAll(/<([\w ]+)>/g)].forEach(([, code = ''], place) => {
-        const glyph = (parseInt(first, 16) + place).toString(16).padStart(4, '0');
-        // A ligature stands for more than one letter.
-        const units = code.match(/\w{4}/g) ?? [];
-        letters.set(glyph, String.fromCharCode(...units.map((unit) => parseInt(unit, 16))));
-      });
-    }
-  }
-  return streams
-    .filter((one) => one.includes('BT'))
-    .flatMap((one) => [...one.matchAll(/\[([^\]]*)\] TJ/g)])
-    .map(([, run = '']) =>
-      [...run.matchAll(/<(\w+)>/g)]
-        .flatMap(([, glyphs = '']) => glyphs.match(/.{4}/g) ?? [])
-        .map((glyph) => letters.get(glyph) ?? '?')
-        .join(''),
-    )
-    .join('\n');
-}
-
 describe('the label for a lab', () => {
-  it('has the roll, both speeds, the order, the sentence and the camera', async () => {
+  it('has the roll, both speeds, the order, the sentence, the subject and the camera', async () => {
     const pdf = await rollLabel(night);
     expect(Buffer.from(pdf.subarray(0, 5)).toString()).toBe('%PDF-');
-    const words = wordsOf(pdf);
+    const words = textOf(pdf);
     expect(words).toContain('R-123, the night pour');
-    expect(words).toContain('Halden 400');
+    expect(words).toContain('Halden 400, 135-36');
     expect(words).toContain('box speed ISO 400');
     expect(words).toContain('speed used EI 1600');
     expect(words).toContain('push +2');
-    expect(words.replace(/\s+/g, ' ')).toMatch(
-      /Shot at EI 1600 on ISO 400 film: 2 stops under, push \+2\./,
+    expect(words.replace(/\s+/g, ' ')).toContain(
+      'Shot at EI 1600 on ISO 400 film: 2 stops under, push +2.',
     );
+    expect(words).toContain('Ilse at the glory hole');
     expect(words).toContain('the small black one, 2026-02-14');
   });
 
-  it('says pull with a minus the font has, thirds in plain figures, and normal where it is', async () => {
+  it('is printed: each of its lines leaves ink on the paper', async () => {
+    const [page] = pagesOf(await rollLabel(night));
+    expect(page).toBeDefined();
+    // Title, film, speeds, the order in large letters, the sentence, and the last two lines.
+    for (const [from, to, least] of [
+      [6, 11, 400],
+      [16, 20.5, 200],
+      [20.5, 25, 400],
+      [25, 37, 1500],
+      [37, 42, 400],
+      [47, 52, 200],
+      [52, 56, 200],
+    ] as const) {
+      expect(inkOf(page!, from, to), `${from} to ${to} mm`).toBeGreaterThan(least);
+    }
+  });
+
+  it('keeps every letter of a name, and prints it', async () => {
+    const of = async (title: string) => {
+      const pdf = await rollLabel({ ...night, title });
+      return { words: textOf(pdf), ink: inkOf(pagesOf(pdf)[0]!, 6, 11) };
+    };
+    const plain = await of('Lodz');
+    for (const title of ['Łódź', 'Ærø', 'Ηφαιστος', 'Жар-птица', 'Ğşőř']) {
+      const { words, ink } = await of(title);
+      expect(words).toContain(title);
+      expect(ink, title).toBeGreaterThan(plain.ink / 2);
+    }
+  });
+
+  it('says pull with its minus, thirds as they are written, and normal where it is', async () => {
     const of = async (exposureIndex: number) =>
-      wordsOf(await rollLabel({ ...night, exposureIndex }));
-    expect(await of(320)).toContain('pull - 1/3');
+      textOf(await rollLabel({ ...night, exposureIndex }));
+    expect(await of(320)).toContain('pull −⅓');
     expect(await of(400)).toContain('normal');
   });
 

@@ -1,10 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { printExample } from '../../src/lib/contract/print.ts';
-import { rollExample } from '../../src/lib/contract/roll.ts';
-import { LOGBOOK_PAGE, logbookPage, wordQuery } from '../../src/lib/server/repositories/logbook.ts';
-import { prints } from '../../src/lib/server/repositories/prints.ts';
-import { rolls } from '../../src/lib/server/repositories/rolls.ts';
+import { printExample } from '../../src/lib/nouns/print/contract.ts';
+import { rollExample } from '../../src/lib/nouns/roll/contract.ts';
+import { LOGBOOK_PAGE, logbookPage, wordQuery } from '../../src/lib/stages/logbook/store.server.ts';
+import { prints } from '../../src/lib/nouns/print/store.server.ts';
+import { rolls } from '../../src/lib/nouns/roll/store.server.ts';
 import { GET as logbook } from '../../src/routes/api/v1/logbook/+server.ts';
 import { call } from './call.ts';
 import { freshDatabase } from './database.ts';

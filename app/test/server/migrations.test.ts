@@ -1,9 +1,9 @@
 import { demoRecipes } from '../../src/lib/server/seeds/recipes.ts';
 import { describe, expect, it } from 'vitest';
 import { migrate, migrator } from '../../src/lib/server/database/migrate.ts';
-import { logbookPage } from '../../src/lib/server/repositories/logbook.ts';
-import { recipes } from '../../src/lib/server/repositories/recipes.ts';
-import { rolls } from '../../src/lib/server/repositories/rolls.ts';
+import { logbookPage } from '../../src/lib/stages/logbook/store.server.ts';
+import { recipes } from '../../src/lib/nouns/recipe/store.server.ts';
+import { rolls } from '../../src/lib/nouns/roll/store.server.ts';
 import { loadDemo } from '../../src/lib/server/seeds/load.ts';
 import { freshDatabase } from './database.ts';
 

@@ -1,15 +1,15 @@
 import { randomUUID } from 'node:crypto';
-import { temperatureAfter } from '@katachron/core';
+import { cuesBetween, processMoment, temperatureAfter } from '@katachron/core';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { printExample } from '../../src/lib/contract/print.ts';
-import type { ProcessEvent } from '../../src/lib/contract/process.ts';
-import { recipeExample } from '../../src/lib/contract/recipe.ts';
-import { shelfNames, shelves } from '../../src/lib/contract/shelves.ts';
-import { rollExample, type RollBody } from '../../src/lib/contract/roll.ts';
-import { prints } from '../../src/lib/server/repositories/prints.ts';
-import { rolls } from '../../src/lib/server/repositories/rolls.ts';
-import { tankLesson } from '../../src/lib/server/tank-lesson.ts';
+import { printExample } from '../../src/lib/nouns/print/contract.ts';
+import type { ProcessEvent } from '../../src/lib/nouns/process/contract.ts';
+import { recipeExample } from '../../src/lib/nouns/recipe/contract.ts';
+import { shelfNames, shelves } from '../../src/lib/nouns/shelves.ts';
+import { rollExample, type RollBody } from '../../src/lib/nouns/roll/contract.ts';
+import { prints } from '../../src/lib/nouns/print/store.server.ts';
+import { rolls } from '../../src/lib/nouns/roll/store.server.ts';
+import { tankLesson } from '../../src/lib/nouns/tank/lesson.server.ts';
 import * as printRoute from '../../src/routes/api/v1/prints/[id]/+server.ts';
 import { GET as listPrints } from '../../src/routes/api/v1/prints/+server.ts';
 import * as recipeRoute from '../../src/routes/api/v1/recipes/[id]/+server.ts';
@@ -21,6 +21,8 @@ import { GET as listRolls } from '../../src/routes/api/v1/rolls/+server.ts';
 import { GET as listEvents } from '../../src/routes/api/v1/rolls/[id]/events/+server.ts';
 import { PUT as putEvent } from '../../src/routes/api/v1/rolls/[id]/events/[event]/+server.ts';
 import { GET as health } from '../../src/routes/api/health/+server.ts';
+import { GET as listRuns } from '../../src/routes/api/v1/runs/+server.ts';
+import { answer } from '../../src/lib/server/api.ts';
 import { call } from './call.ts';
 import { freshDatabase } from './database.ts';
 
@@ -135,8 +137,45 @@ describe('the events of a run', () => {
     expect((await stateOf(id)).state).toBe('planned');
     await add(id, pour('developer', 1000));
     expect(await stateOf(id)).toMatchObject({ state: 'developing', startedAtMs: 1000 });
+    const fixed = pour('fix', 5000);
+    await add(id, fixed);
     await add(id, { id: randomUUID(), kind: 'finished', atMs: 9000 });
     expect(await stateOf(id)).toMatchObject({ state: 'developed', finishedAtMs: 9000 });
+    // The fixer was a mistake: without it the roll is stopped, not developed.
+    await add(id, { id: randomUUID(), kind: 'undone', eventId: fixed.id, atMs: 9500 });
+    expect(await stateOf(id)).toMatchObject({ state: 'stopped', finishedAtMs: 9000 });
+    expect((await rolls.underWay()).map(({ roll }) => roll.id)).not.toContain(id);
+  });
+
+  it('the newest temperature is one that was not taken back', async () => {
+    const id = await addRoll();
+    const read = (temperatureC: number, atMs: number) =>
+      ({ id: randomUUID(), kind: 'temperature', temperatureC, atMs }) as const;
+    const right = read(20.1, 8_000_000_000_000);
+    const mistyped = read(12, 8_000_000_000_001);
+    await add(id, right);
+    await add(id, mistyped);
+    expect((await rolls.lastTemperature())?.temperatureC).toBe(12);
+    await add(id, {
+      id: randomUUID(),
+      kind: 'undone',
+      eventId: mistyped.id,
+      atMs: 8_000_000_000_002,
+    });
+    expect((await rolls.lastTemperature())?.temperatureC).toBe(20.1);
+    await add(id, { id: randomUUID(), kind: 'undone', eventId: right.id, atMs: 8_000_000_000_003 });
+  });
+
+  it('a second screen is told of it, also of a run that is over', async () => {
+    const id = await addRoll();
+    await add(id, pour('developer', 1000));
+    const { body } = await call(listRuns, {});
+    expect(body.runs.map(({ roll }: { roll: { id: string } }) => roll.id)).toContain(id);
+    await add(id, { id: randomUUID(), kind: 'finished', atMs: 9000 });
+    const now = await call(listRuns, { search: `?also=${id}` });
+    const run = now.body.runs.find(({ roll }: { roll: { id: string } }) => roll.id === id);
+    expect(run).toMatchObject({ roll: { state: 'stopped' }, events: { length: 2 } });
+    expect((await call(listRuns, { search: '?also=xyz' })).status).toBe(400);
   });
 
   it('written twice, late, or out of order never conflict', async () => {
@@ -287,6 +326,7 @@ describe('a roll from the camera to the proof', () => {
     });
     const named = { ...planned, title: 'R-130' };
     expect((await put(id, named, 2)).body).toMatchObject({ state: 'developing', version: 3 });
+    await happens(id, event('poured-in', { stepId: 'fix' }));
     const done = event('finished');
     expect((await happens(id, { ...done, atMs: done.atMs + 1 })).body).toMatchObject({
       state: 'developed',
@@ -369,5 +409,114 @@ describe('the prints on a paper', () => {
     );
     expect(await prints.ofPaper('Thistle')).toEqual([]);
     expect(await prints.ofPaper('  ')).toEqual([]);
+  });
+});
+
+describe('values that fit and would hurt', () => {
+  const own = (everySeconds: number) => ({
+    name: 'mad',
+    initialSeconds: 0,
+    everySeconds,
+    burstSeconds: 0,
+    turns: 0,
+    continuous: false,
+  });
+
+  it.each([1e-6, 0.1, 4.9])('a turn every %d s is refused with a sentence', async (every) => {
+    const body = { ...recipeExample, agitation: own(every) };
+    const answered = await call(recipeRoute.PUT, { params: { id: randomUUID() }, body });
+    expect(answered.status).toBe(400);
+    expect(answered.body.errors[0].detail).toBe(
+      'The time from one turn to the next is at least 5.',
+    );
+  });
+
+  it('no turns at all are fine, and so is one every five seconds', async () => {
+    for (const every of [0, 5]) {
+      const body = { ...recipeExample, agitation: own(every) };
+      const answered = await call(recipeRoute.PUT, { params: { id: randomUUID() }, body });
+      expect(answered.status).toBe(201);
+    }
+  });
+
+  it('a roll that was stored with such values opens, as moved all the time', async () => {
+    const id = randomUUID();
+    const steps = [{ id: 'd', kind: 'developer' as const, seconds: 600, agitation: own(1e-6) }];
+    await rolls.put(id, { ...rollExample, plan: { ...rollExample.plan, steps } });
+    const at = Date.now() - 300_000;
+    await rolls.addEvent(id, { id: randomUUID(), kind: 'poured-in', stepId: 'd', atMs: at });
+    const run = (await rolls.underWay()).find(({ roll }) => roll.id === id)!;
+    const moment = processMoment(run.roll.plan, run.events, Date.now());
+    expect(moment.hands).toBe('agitate');
+    expect(cuesBetween(run.roll.plan, run.events, at, Date.now()).length).toBeLessThan(20);
+    await rolls.addEvent(id, { id: randomUUID(), kind: 'finished', atMs: Date.now() });
+  });
+
+  it.each([
+    ['holders', { name: 'F9', format: 'four-by-five', notches: [1, 1] }, 'The notches'],
+    [
+      'procedures',
+      { name: 'Twice', vessel: 'tank', steps: [{ kind: 'wash' }, { kind: 'wash' }] },
+      'The steps',
+    ],
+  ])('two of a kind in %s are refused with a sentence', async (shelf, body, what) => {
+    const params = { shelf, id: randomUUID() };
+    const answered = await call(shelfRoute.PUT, { params, body });
+    expect(answered.status).toBe(400);
+    expect(answered.body.errors[0].detail).toContain(what);
+    expect(answered.body.errors[0].detail).toMatch(/only once|the same/);
+  });
+
+  it('two steps of a plan under one id are refused: an event could not tell them apart', async () => {
+    const [step] = rollExample.plan.steps;
+    const body = { ...rollExample, plan: { ...rollExample.plan, steps: [step, step] } };
+    const answered = await call(rollRoute.PUT, { params: { id: randomUUID() }, body });
+    expect(answered.body.errors).toEqual([
+      { pointer: '/plan/steps', detail: 'The steps: two of them are the same.' },
+    ]);
+  });
+
+  it('eighty thousand empty strips get a sentence, not eighty thousand', async () => {
+    const body = { ...printExample, strips: Array.from({ length: 80_000 }, () => ({})) };
+    const answered = await call(printRoute.PUT, { params: { id: randomUUID() }, body });
+    expect(answered.status).toBe(400);
+    expect(answered.body.errors).toEqual([
+      { pointer: '/strips', detail: 'The strips: at most 20.' },
+    ]);
+    const few = { ...printExample, strips: Array.from({ length: 20 }, () => ({})) };
+    const told = await call(printRoute.PUT, { params: { id: randomUUID() }, body: few });
+    expect(told.body.errors.length).toBeLessThanOrEqual(12);
+  });
+
+  it('a table that slows down when warmer is asked about, and taken when it is meant', async () => {
+    const points = [
+      { temperatureC: 20, seconds: 480 },
+      { temperatureC: 22, seconds: 540 },
+    ];
+    const id = randomUUID();
+    const asked = await call(recipeRoute.PUT, {
+      params: { id },
+      body: { ...recipeExample, points },
+    });
+    expect(asked.status).toBe(400);
+    expect(asked.body.errors[0]).toMatchObject({ pointer: '/points' });
+    expect(asked.body.detail).toContain('It says 9:00 at 22°C, but 8:00 at 20°C');
+    const meant = { ...recipeExample, points, tableMeant: true };
+    expect((await call(recipeRoute.PUT, { params: { id }, body: meant })).status).toBe(201);
+  });
+
+  it.each(['urn:uuid:0b9e3e0a-6c0e-4d58-9d43-2f1f6f2a7c01', 'xyz', '%00'])(
+    'the id %s is none',
+    async (id) => {
+      expect((await call(recipeRoute.PUT, { params: { id }, body: recipeExample })).status).toBe(
+        400,
+      );
+    },
+  );
+
+  it('an answer that is no number is refused, never null', async () => {
+    expect(() => answer({ seconds: Infinity })).toThrow('the answer is no number');
+    expect(() => answer({ deep: [{ share: NaN }] })).toThrow('the answer is no number');
+    expect(await answer({ seconds: -0 }).text()).toBe('{"seconds":0}');
   });
 });

@@ -1,7 +1,7 @@
 import { contrastSet, defaultPaper, settingOf } from '@katachron/core';
 import { describe, expect, it } from 'vitest';
-import { convertView, emptyConvertForm } from '../../src/lib/print/convert-view.ts';
-import { flashView, splitView } from '../../src/lib/print/split-view.ts';
+import { convertView, emptyConvertForm } from '../../src/lib/stages/print/convert-view.ts';
+import { flashView, splitView } from '../../src/lib/stages/print/split-view.ts';
 
 const set = contrastSet('filters');
 const single = {
@@ -40,7 +40,8 @@ describe('a time carried to another set-up', () => {
       ['Paper', '+1'],
       ['Distance of a bare lamp', '+2'],
     ]);
-    expect(view.seconds).toBe('39.2');
+    expect(view.seconds).toBe('40.0');
+    expect(view.conversions[0]!.why).toBe('f/8 to f/5.6; 5.6 stands for 5.7.');
     expect(view.caution).toBeUndefined();
   });
 

@@ -1,5 +1,5 @@
 import { afterEach, expect, it, vi } from 'vitest';
-import { keepInCookie, readCookie, unpacked } from '../../src/lib/ui/cookie.ts';
+import { keepInCookie, readCookie, unpacked } from '../../src/lib/kit/cookie.ts';
 import { stripRead } from '../samples.ts';
 
 /** A jar as a browser has it: one cookie a line, written by assignment. */

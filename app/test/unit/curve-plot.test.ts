@@ -1,6 +1,6 @@
 import { defaultPaper } from '@katachron/core';
 import { describe, expect, it } from 'vitest';
-import { curvePlot } from '../../src/lib/print/curve-plot.ts';
+import { curvePlot } from '../../src/lib/stages/print/curve-plot.ts';
 
 const tones = { light: 0.1, dark: 1.72 };
 

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { SimulatedLampTimer } from '../../src/lib/devices/simulated-lamp-timer.ts';
-import { SimulatedLightProbe } from '../../src/lib/devices/simulated-light-probe.ts';
+import { SimulatedLampTimer } from '../../src/lib/bench/devices/simulated-lamp-timer.ts';
+import { SimulatedLightProbe } from '../../src/lib/bench/devices/simulated-light-probe.ts';
 
 describe('the simulated lamp timer', () => {
   const seen: { lit: boolean; atMs: number }[] = [];

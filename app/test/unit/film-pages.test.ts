@@ -1,27 +1,34 @@
 import { describe, expect, it } from 'vitest';
-import { tankExample } from '../../src/lib/contract/tank.ts';
-import { recipeExample, type RecipeBody } from '../../src/lib/contract/recipe.ts';
-import { rollExample, type Exposed } from '../../src/lib/contract/roll.ts';
-import { agitationOptions } from '../../src/lib/film/agitation-options.ts';
-import { clipView } from '../../src/lib/film/clip-view.ts';
-import { driftPlot } from '../../src/lib/film/drift-plot.ts';
-import { secondsFrom } from '../../src/lib/film/follow.ts';
-import { packetView, usualPacket } from '../../src/lib/film/packet-view.ts';
-import { pushView } from '../../src/lib/film/push-view.ts';
+import { tankExample } from '../../src/lib/nouns/tank/contract.ts';
+import { recipeExample, type RecipeBody } from '../../src/lib/nouns/recipe/contract.ts';
+import { rollExample, type Exposed } from '../../src/lib/nouns/roll/contract.ts';
+import { agitationOptions } from '../../src/lib/nouns/recipe/agitation-options.ts';
+import { clipView } from '../../src/lib/stages/film/clip-view.ts';
+import { driftPlot } from '../../src/lib/nouns/roll/drift-plot.ts';
+import { secondsFrom } from '../../src/lib/nouns/roll/follow.ts';
+import { packetInUnit, packetView, usualPacket } from '../../src/lib/stages/film/packet-view.ts';
+import { pushView } from '../../src/lib/stages/film/push-view.ts';
 import {
   OWN_AGITATION,
   emptyRecipeForm,
+  inUnit as inUnitOfRecipe,
   readRecipe,
   recipeForm,
-} from '../../src/lib/film/recipe-form.ts';
-import { holds, recipeLine } from '../../src/lib/film/recipe-line.ts';
-import { emptyRollForm, readRoll, rollForm } from '../../src/lib/film/roll-form.ts';
-import { emptyTankForm, readTank, tankForm } from '../../src/lib/film/tank-form.ts';
-import { withAddress, withRoll } from '../../src/lib/film/take.ts';
-import type { FilmDraft } from '../../src/lib/contract/drafts.ts';
-import { pouredWords, spokenTime } from '../../src/lib/clock/poured-words.ts';
-import { cueSounds } from '../../src/lib/clock/sounds/index.ts';
-import { verdictSentence } from '../../src/lib/words/verdict.ts';
+} from '../../src/lib/nouns/recipe/form.ts';
+import { holds, recipeLine } from '../../src/lib/nouns/recipe/line.ts';
+import { emptyRollForm, readRoll, rollForm } from '../../src/lib/nouns/roll/form.ts';
+import {
+  emptyTankForm,
+  inUnit,
+  readTank,
+  tankForm,
+  tankLine,
+} from '../../src/lib/nouns/tank/form.ts';
+import { withAddress, withRoll } from '../../src/lib/stages/film/take.ts';
+import type { FilmDraft } from '../../src/lib/stages/film/draft.ts';
+import { pouredWords, spokenTime } from '../../src/lib/bench/clock/poured-words.ts';
+import { cueSounds } from '../../src/lib/bench/clock/sounds/index.ts';
+import { verdictSentence } from '../../src/lib/nouns/roll/verdict.ts';
 
 const full: RecipeBody = {
   ...recipeExample,
@@ -52,17 +59,17 @@ describe('the form of a recipe', () => {
     ['a replenished one', { ...recipeExample, reuse: { kind: 'replenish', mlPerRoll: 70 } }],
     ['a stock', { ...recipeExample, dilution: [1] }],
   ] as [string, RecipeBody][])('gives %s back as it was', (_, recipe) => {
-    expect(readRecipe(recipeForm(recipe, 'C'), 'C').body).toEqual(recipe);
+    expect(readRecipe(recipeForm(recipe, { unit: 'C' }), { unit: 'C' }).body).toEqual(recipe);
   });
 
   it('writes an own agitation, and names what is wrong with it', () => {
     const form = {
-      ...recipeForm(recipeExample, 'C'),
+      ...recipeForm(recipeExample, { unit: 'C' }),
       agitation: OWN_AGITATION,
       ownName: 'mine',
       ownEvery: '45',
     };
-    expect(readRecipe(form, 'C').body?.agitation).toEqual({
+    expect(readRecipe(form, { unit: 'C' }).body?.agitation).toEqual({
       name: 'mine',
       initialSeconds: 30,
       everySeconds: 45,
@@ -70,13 +77,13 @@ describe('the form of a recipe', () => {
       turns: 4,
       continuous: false,
     });
-    const wrong = readRecipe({ ...form, ownName: '', ownTurns: '2.5', ownFor: 'x' }, 'C');
+    const wrong = readRecipe({ ...form, ownName: '', ownTurns: '2.5', ownFor: 'x' }, { unit: 'C' });
     expect(Object.keys(wrong.troubles ?? {}).sort()).toEqual(['ownFor', 'ownName', 'ownTurns']);
   });
 
   it('changes an own agitation from what it was', () => {
-    const form = { ...recipeForm(full, 'C'), agitation: OWN_AGITATION, ownTurns: '3' };
-    expect(readRecipe(form, 'C').body?.agitation).toEqual({
+    const form = { ...recipeForm(full, { unit: 'C' }), agitation: OWN_AGITATION, ownTurns: '3' };
+    expect(readRecipe(form, { unit: 'C' }).body?.agitation).toEqual({
       ...(full.agitation as object),
       turns: 3,
     });
@@ -84,7 +91,7 @@ describe('the form of a recipe', () => {
 
   it('says of each further field what is wrong, and in which line', () => {
     const wrong = {
-      ...recipeForm(recipeExample, 'C'),
+      ...recipeForm(recipeExample, { unit: 'C' }),
       minimum: 'some',
       contrast: 'N-1 -20\nN+9 30',
       activationEnergy: '1',
@@ -93,7 +100,7 @@ describe('the form of a recipe', () => {
       reuse: 'batch' as const,
       reuseRolls: '0',
     };
-    const { troubles } = readRecipe(wrong, 'C');
+    const { troubles } = readRecipe(wrong, { unit: 'C' });
     expect(troubles).toMatchObject({
       minimum: expect.stringContaining('5'),
       contrast: expect.stringMatching(/^Line 2: /),
@@ -102,7 +109,7 @@ describe('the form of a recipe', () => {
       secondBath: expect.stringContaining('3:30'),
       reuseRolls: expect.stringContaining('5'),
     });
-    expect(Object.keys(readRecipe(emptyRecipeForm, 'C').troubles ?? {}).sort()).toEqual([
+    expect(Object.keys(readRecipe(emptyRecipeForm, { unit: 'C' }).troubles ?? {}).sort()).toEqual([
       'boxSpeed',
       'developer',
       'dilution',
@@ -112,17 +119,35 @@ describe('the form of a recipe', () => {
     ]);
   });
 
+  it('speaks fl oz of what a roll wants, and keeps it where it was not touched', () => {
+    const kept = {
+      ...recipeExample,
+      minimumMl: 5,
+      reuse: { kind: 'replenish', mlPerRoll: 70 } as const,
+    };
+    const ounces = { unit: 'C', volumeUnit: 'fl oz' } as const;
+    const form = recipeForm(kept, ounces);
+    expect(form).toMatchObject({ minimum: '0.17', replenish: '2.37' });
+    expect(readRecipe(form, ounces, kept).body).toEqual(kept);
+    expect(readRecipe({ ...form, minimum: '0.2' }, ounces, kept).body?.minimumMl).toBeCloseTo(
+      5.915,
+    );
+    expect(recipeLine(kept, ounces).more).toContain('2.37 fl oz a roll');
+    expect(recipeLine(kept, ounces).more).toContain('at least 0.17 fl oz a roll');
+    expect(inUnitOfRecipe(form, 'fl oz', 'ml', kept)).toEqual({ minimum: '5', replenish: '70' });
+  });
+
   it('offers the own agitations of all recipes once', () => {
     const options = agitationOptions([full, full, recipeExample]);
     expect(options.filter(({ name }) => name === 'twice every 90 s')).toHaveLength(1);
   });
 
   it('is a line in the list, found by any of its words', () => {
-    expect(recipeLine(full, 'C').more).toBe(
+    expect(recipeLine(full, { unit: 'C' }).more).toBe(
       'twice every 90 s; +12 % for each 5 rolls; N−1 N+2; at least 5 ml a roll; own test; Window light.',
     );
-    expect(holds(full, 'window tansy', 'C')).toBe(true);
-    expect(holds(full, 'window quillow', 'C')).toBe(false);
+    expect(holds(full, 'window tansy', { unit: 'C' })).toBe(true);
+    expect(holds(full, 'window quillow', { unit: 'C' })).toBe(false);
   });
 });
 
@@ -163,12 +188,36 @@ describe('the form of an exposed roll', () => {
 
 describe('the form of a tank', () => {
   it('gives the tank back as it was', () => {
-    const read = readTank(tankForm({ ...tankExample, timeConstantSeconds: 1800 }));
+    const read = readTank(tankForm({ ...tankExample, timeConstantSeconds: 1800 }, 'ml'), 'ml');
     expect(read.body).toEqual({ ...tankExample, timeConstantSeconds: 1800 });
   });
 
+  it('speaks fl oz, and what was not touched keeps its last digit', () => {
+    const form = tankForm(tankExample, 'fl oz');
+    expect(form).toMatchObject({ holds: '21', reels: { 'small-36': { each: '10.1' } } });
+    expect(readTank(form, 'fl oz', tankExample).body).toEqual(tankExample);
+    const other = readTank({ ...form, holds: '22' }, 'fl oz', tankExample).body;
+    expect(other?.holdsMl).toBeCloseTo(650.6, 1);
+    expect(readTank({ ...form, holds: '650 ml' }, 'fl oz').body?.holdsMl).toBe(650);
+    const back = { ...form, ...inUnit(form, 'fl oz', 'ml', tankExample) };
+    expect(back).toEqual(tankForm(tankExample, 'ml'));
+    expect(readTank({ ...form, holds: 'much' }, 'fl oz')).toMatchObject({
+      troubles: { holds: 'Type what it holds in fl oz, for example 21.' },
+    });
+    expect(tankLine(tankExample, 'fl oz')).toContain('holds 21 fl oz');
+    expect(tankLine(tankExample, 'fl oz')).toContain('10.1 fl oz each');
+  });
+
+  it('says of a format what it lacks', () => {
+    const form = tankForm(tankExample, 'ml');
+    const reels = { ...form.reels, medium: { each: '', most: '1' } };
+    expect(readTank({ ...form, reels }, 'ml')).toMatchObject({
+      troubles: { reels: '120: Type the liquid for each in ml, for example 300.' },
+    });
+  });
+
   it('wants a name, a volume and at least one format', () => {
-    const read = readTank(emptyTankForm());
+    const read = readTank(emptyTankForm(), 'ml');
     expect(Object.keys('troubles' in read ? read.troubles : {}).sort()).toEqual([
       'holds',
       'name',
@@ -244,27 +293,48 @@ describe('the clip test', () => {
 
   it('says how long to fix, against the fixer when it was fresh', () => {
     expect(clipView(52, 2)).toMatchObject({
-      fixSeconds: 104,
-      sentence: 'Clear after 0:52, times 2. The first test in a bath stands for its fresh time.',
+      fixSeconds: 120,
+      sentence:
+        'Clear after 0:52, times 2; film is fixed for at least 2:00. The first test in a bath stands for its fresh time; whether it is spent is not known without one.',
     });
+    expect(clipView(52, 2).spent).toBeUndefined();
     expect(clipView(52, 3, bath)).toMatchObject({ fixSeconds: 156, spent: false });
-    expect(clipView(80, 2, bath).sentence).toContain('so discard this fixer');
+    expect(clipView(52, 3, bath).sentence).toContain('30 % of the way to spent');
+    expect(clipView(80, 2, bath).sentence).toContain('discard this fixer');
+    expect(clipView(200, 2).sentence).toContain('No rapid fixer takes more than 3:00');
+    expect(clipView(200, 2, undefined, false).spent).toBeUndefined();
+    expect(() => clipView(4, 2)).toThrow(/no clip test/);
   });
 });
 
 describe('what a packet comes to', () => {
   it('compares both ways, roll by roll', () => {
-    const view = packetView(usualPacket);
+    const view = packetView(usualPacket('ml'));
     expect(view.reused).toMatchObject({ rolls: 15, pricePerRoll: 0.8 });
     expect(view.diluted).toMatchObject({ rolls: 6, pricePerRoll: 2 });
     expect(view.sentence).toContain('Stock reused saves 1.20 a roll');
     expect(view.chart?.reused).toMatch(/^M/);
   });
 
+  it('comes to the same in fl oz, and speaks them', () => {
+    const ounces = usualPacket('fl oz');
+    expect(ounces).toMatchObject({ stock: '33.8', perRoll: '10.1' });
+    expect(packetView(ounces, 'fl oz').diluted?.rolls).toBe(6);
+    expect(packetView({ ...ounces, stock: '' }, 'fl oz').troubles.stock).toContain('33.8');
+    expect(packetInUnit(usualPacket('ml'), 'ml', 'fl oz')).toMatchObject({
+      stock: '33.8',
+      perRoll: '10.1',
+    });
+  });
+
   it('names the field that cannot be read, and a packet that is too small', () => {
-    expect(packetView({ ...usualPacket, price: 'dear' }).troubles.price).toContain('12');
-    expect(packetView({ ...usualPacket, dilution: '1:1' }).troubles.dilution).toContain('plus');
-    expect(packetView({ ...usualPacket, stock: '10' }).troubles.stock).toContain('not enough');
+    expect(packetView({ ...usualPacket('ml'), price: 'dear' }).troubles.price).toContain('12');
+    expect(packetView({ ...usualPacket('ml'), dilution: '1:1' }).troubles.dilution).toContain(
+      'plus',
+    );
+    expect(packetView({ ...usualPacket('ml'), stock: '10' }).troubles.stock).toContain(
+      'not enough',
+    );
   });
 });
 

@@ -1,14 +1,28 @@
-import { processRecord } from '@katachron/core';
+import { processRecord, type ProcessEvent } from '@katachron/core';
 import { describe, expect, it } from 'vitest';
-import type { FilmDraft } from '../../src/lib/contract/drafts.ts';
-import { tankExample } from '../../src/lib/contract/tank.ts';
-import type { Recipe } from '../../src/lib/contract/recipe.ts';
-import { timeChart } from '../../src/lib/film/chart.ts';
-import { filmView, readingAdvice } from '../../src/lib/film/film-view.ts';
-import { developerReadings, expectedC, followedSeconds } from '../../src/lib/film/follow.ts';
-import { rollExample } from '../../src/lib/contract/roll.ts';
+import type { FilmDraft } from '../../src/lib/stages/film/draft.ts';
+import { tankExample } from '../../src/lib/nouns/tank/contract.ts';
+import type { Recipe } from '../../src/lib/nouns/recipe/contract.ts';
+import { timeChart } from '../../src/lib/stages/film/chart.ts';
+import { filmView, readingAdvice } from '../../src/lib/stages/film/film-view.ts';
+import {
+  developerReadings,
+  expectedC,
+  followedSeconds,
+  givenOf,
+  plannedC,
+} from '../../src/lib/nouns/roll/follow.ts';
+import { asUsual, leftFromLast } from '../../src/lib/stages/film/from-last.ts';
+import { withRoll, withoutGone } from '../../src/lib/stages/film/take.ts';
+import { givenSentence } from '../../src/lib/words/given.ts';
+import { rollExample, type Roll } from '../../src/lib/nouns/roll/contract.ts';
 import { movedSentence } from '../../src/lib/words/drift.ts';
-import { emptyRecipeForm, readRecipe, type RecipeForm } from '../../src/lib/film/recipe-form.ts';
+import {
+  emptyRecipeForm,
+  readRecipe,
+  recipeForm,
+  type RecipeForm,
+} from '../../src/lib/nouns/recipe/form.ts';
 import { demoRecipes } from '../../src/lib/server/seeds/recipes.ts';
 
 const recipes: Recipe[] = demoRecipes.map(({ id, body }) => ({ id, version: 1, ...body }));
@@ -116,9 +130,109 @@ describe('the film page', () => {
   });
 
   it('says what to measure', () => {
-    expect(viewOf({}).mix).toBe('600 ml of 1+31: 18.8 ml Tansy, 581 ml water.');
-    expect(viewOf({ volume: '100' }).smallMeasure).toBe(true);
+    expect(viewOf({}).mix).toBe('600 ml of 1+31: 18.8 ml Tansy, 581.2 ml water.');
+    expect(viewOf({}).measure).toBeUndefined();
+    expect(viewOf({}).eachBath).toBe(
+      'As much of each other bath, 600 ml: pre-soak, stop, acid, fix, wash and wetting agent.',
+    );
     expect(viewOf({ volume: 'some' }).troubles.volume).toContain('in ml');
+  });
+
+  it('warns of a dose that its vessel cannot measure, with how far off it would be', () => {
+    expect(viewOf({ volume: '100' }).measure).toBe(
+      'A vessel divided in 1 ml measures 3 ml of Tansy: 4.0 % less, and 16.0 % either way by eye. Take a syringe, mix more, or dilute in two stages.',
+    );
+    const finer = filmView({ ...draft, volume: '655' }, { recipes }, { ...white, divisionMl: 2.5 });
+    expect(finer.measure).toContain('A vessel divided in 2.5 ml measures 20 ml of Tansy');
+  });
+
+  it('speaks US fluid ounces where they are in use', () => {
+    const ounces = { ...white, volumeUnit: 'fl oz' as const };
+    const view = filmView({ ...draft, volume: '16' }, { recipes }, ounces);
+    expect(view.mix).toBe('16 fl oz of 1+31: 0.5 fl oz Tansy, 15.5 fl oz water.');
+    expect(view.volumeMl).toBeCloseTo(473.2, 1);
+    expect(filmView({ ...draft, volume: '600 ml' }, { recipes }, ounces).volumeMl).toBe(600);
+  });
+
+  it('says at once when the baths, side by side, are more than 3 °C apart', () => {
+    expect(viewOf({ baths: { stop: '19' } }).bathsApart).toBeUndefined();
+    expect(viewOf({ baths: { stop: '17.2', fix: '21' } }).bathsApart).toContain('3.8 °C apart.');
+    expect(viewOf({ baths: { stop: '63F' } }).bathsC.stop).toBeCloseTo(17.22, 2);
+    expect(viewOf({ baths: { stop: 'cold' } }).troubles.baths.stop).toContain('in °C');
+  });
+
+  describe('a roll of a film without a recipe', () => {
+    const roll: Roll = {
+      id: 'r',
+      version: 1,
+      state: 'exposed',
+      startedAtMs: null,
+      finishedAtMs: null,
+      title: 'R-130',
+      exposureIndex: 200,
+      madeAtMs: 1,
+      exposed: {
+        film: 'Sallow Ortho',
+        boxSpeed: 50,
+        format: 'medium',
+        camera: '',
+        subject: '',
+        exposedOn: '2026-01-24',
+        frames: [],
+      },
+    };
+    const taken = withRoll(draft, roll, recipes);
+    const view = filmView(taken, { recipes, tanks, waiting: [roll] }, white);
+
+    it('asks, says the speeds of this roll, and never answers for another film', () => {
+      expect(view.asks).toBe(
+        'There is no recipe for Sallow Ortho yet. This roll was shot at EI 200 on ISO 50 film: 2 stops under, push +2.',
+      );
+      expect(view.recipe).toBeUndefined();
+      expect(view.development).toBeUndefined();
+      expect(view.plan).toBeUndefined();
+    });
+
+    it('has its answer as soon as there is a recipe, whatever was chosen before', () => {
+      const own: Recipe = { ...halden, id: 'own', film: 'sallow  ortho', boxSpeed: 50 };
+      const found = filmView(taken, { recipes: [...recipes, own], waiting: [roll] }, white);
+      expect(found.asks).toBeUndefined();
+      expect(found.recipe?.id).toBe('own');
+    });
+
+    it('gone to the sink leaves its name behind, and what was set for it is told apart', () => {
+      const next = withoutGone({ ...taken, films: '2', vessel: 'trays' }, []);
+      expect(next).toMatchObject({ rollId: '', title: '', fromLast: true });
+      expect(leftFromLast(next)).toBe('fix 3:30, wash 6:00, in trays and 2 films');
+      expect(leftFromLast(asUsual(next))).toBe('');
+      expect(asUsual(next)).not.toHaveProperty('vessel');
+      expect(leftFromLast({ ...taken, films: '2' })).toBe('');
+    });
+  });
+
+  it('says what is out of reach', () => {
+    expect(viewOf({ atLeast: '25:00' }).troubles.atLeast).toContain(
+      'no temperature takes that long',
+    );
+    expect(viewOf({ atLeast: '25:00', temperature: '69' }, { unit: 'F' }).troubles.atLeast).toMatch(
+      /^Between 59 and 80.6 °F/,
+    );
+  });
+
+  it('refuses in the unit in use', () => {
+    expect(viewOf({ temperature: '30' }).refusal).toContain('runs from 18 to 24 °C');
+    expect(viewOf({ temperature: '86' }, { unit: 'F' }).refusal).toBe(
+      "The recipe's table runs from 64.4 to 75.2 °F. More than 5.4 °F past it a time would be a guess.",
+    );
+    // A table written in °F, spoken of in °C: to a tenth.
+    const points = [
+      { temperatureC: 18.333333333333332, seconds: 570 },
+      { temperatureC: 21.11111111111111, seconds: 465 },
+    ];
+    const written = recipes.map((recipe) => ({ ...recipe, points }));
+    expect(
+      filmView({ ...draft, temperature: '30' }, { recipes: written }, white).refusal,
+    ).toContain('runs from 18.3 to 21.1 °C');
   });
 
   it.each([
@@ -204,12 +318,60 @@ describe('a run whose drift is followed', () => {
   });
 
   it('expects the reading that the drift foretells', () => {
-    expect(expectedC(roll, start, 600)).toBeCloseTo(18.87, 1);
-    expect(expectedC({ ...roll, drift: undefined }, start, 600)).toBe(20);
-    expect(readingAdvice(roll, 18.9, 'developer', expectedC(roll, start, 600))).toBeUndefined();
-    expect(readingAdvice(roll, 20, 'developer', expectedC(roll, start, 600))).toMatchObject({
-      kind: 'developer-off',
-    });
+    const nothing = processRecord(roll.plan, []);
+    const by = expectedC(roll, start, 600, nothing);
+    expect(by).toBeCloseTo(18.87, 1);
+    expect(expectedC({ ...roll, drift: undefined }, start, 600, nothing)).toBe(20);
+    expect(readingAdvice(roll, 18.9, 'developer', by)).toBeUndefined();
+    expect(readingAdvice(roll, 20, 'developer', by)).toMatchObject({ kind: 'developer-off' });
+  });
+
+  it('the plan’s own temperature follows what was read before the developer was poured', () => {
+    const steady = { ...roll, drift: undefined };
+    const events: ProcessEvent[] = [
+      { id: 'a', kind: 'temperature', temperatureC: 21.4, atMs: 500, stepId: 'developer' },
+      { id: 'b', kind: 'poured-in', stepId: 'developer', atMs: 1000 },
+    ];
+    const record = processRecord(roll.plan, events);
+    expect(plannedC(steady, record)).toBe(21.4);
+    expect(expectedC(steady, developerReadings(steady, record), 300, record)).toBe(21.4);
+  });
+
+  it('knows what a development that went wrong came to', () => {
+    const short = {
+      ...roll,
+      drift: undefined,
+      plan: {
+        ...roll.plan,
+        steps: [
+          { id: 'developer', kind: 'developer' as const, seconds: 95, agitation: 'rest' as const },
+        ],
+      },
+    };
+    const ran = (seconds: number, more: ProcessEvent[] = []) =>
+      givenOf(
+        short,
+        processRecord(short.plan, [
+          { id: 'a', kind: 'poured-in', stepId: 'developer', atMs: 0 },
+          ...more,
+          { id: 'z', kind: 'finished', atMs: seconds * 1000 },
+        ]),
+      );
+    expect(Math.round(ran(146)!.share * 100)).toBe(154);
+    expect(givenSentence(ran(146)!)).toBe(
+      'Developed to 154 % of what was asked: as 1¼ stops of push more, contrast ×1.34, highlights harder.',
+    );
+    expect(givenSentence(ran(60)!)).toContain('Developed to 63 % of what was asked: as 2');
+    expect(givenSentence(ran(100)!)).toBeUndefined();
+    const minute = {
+      id: 'm',
+      kind: 'retimed',
+      stepId: 'developer',
+      seconds: 155,
+      because: 'extra',
+      atMs: 9,
+    };
+    expect(givenSentence(ran(155, [minute as ProcessEvent])!)).toBeUndefined();
   });
 
   it('takes its readings from the developer alone', () => {
@@ -297,7 +459,7 @@ describe('a recipe that is being typed', () => {
   };
 
   it('is read', () => {
-    expect(readRecipe(form, 'C').body).toEqual({
+    expect(readRecipe(form, { unit: 'C' }).body).toEqual({
       film: 'Halden 400',
       boxSpeed: 400,
       developer: 'Tansy',
@@ -312,9 +474,35 @@ describe('a recipe that is being typed', () => {
     });
   });
 
+  it('a table that slows when warmer is taken when it is said to be meant', () => {
+    const table = { ...form, times: '20 8:00\n22 9:00' };
+    expect(readRecipe(table, { unit: 'C' }).troubles?.tableMeant).toBeDefined();
+    expect(readRecipe({ ...table, tableMeant: true }, { unit: 'C' }).body?.tableMeant).toBe(true);
+    expect(readRecipe({ ...form, times: '20 8 s' }, { unit: 'C' }).body?.points[0]?.seconds).toBe(
+      8,
+    );
+    expect(
+      readRecipe({ ...form, times: '68 °F 9:30' }, { unit: 'C' }).body?.points[0]?.temperatureC,
+    ).toBeCloseTo(20);
+  });
+
+  it('written in °F comes back unchanged after it was opened and saved, in either unit', () => {
+    const first = readRecipe({ ...form, times: '65 9:30\n70 7:45' }, { unit: 'F' }).body!;
+    for (const unit of ['C', 'F'] as const) {
+      const again = readRecipe(recipeForm(first, { unit }), { unit }).body;
+      expect(again).toEqual(first);
+    }
+    expect(recipeForm(first, { unit: 'C' }).times).not.toMatch(/\d{5}/);
+  });
+
+  it('no hands turn a tank each second', () => {
+    const own = { ...form, agitation: 'own', ownName: 'mad', ownEvery: '1' };
+    expect(readRecipe(own, { unit: 'C' }).troubles?.ownEvery).toContain('choose continuous');
+  });
+
   it('in Fahrenheit is kept in Celsius', () => {
     expect(
-      readRecipe({ ...form, times: '68 9:30' }, 'F').body!.points[0]!.temperatureC,
+      readRecipe({ ...form, times: '68 9:30' }, { unit: 'F' }).body!.points[0]!.temperatureC,
     ).toBeCloseTo(20);
   });
 
@@ -323,11 +511,13 @@ describe('a recipe that is being typed', () => {
     [{ dilution: '1:31' }, 'dilution', 'colon'],
     [{ boxSpeed: '0' }, 'boxSpeed', 'box speed'],
     [{ times: '' }, 'times', 'at least one line'],
-    [{ times: '20 9:30\n22' }, 'times', 'Line 2: Type a time'],
-    [{ times: '20 9:30 extra' }, 'times', 'Line 1: Only'],
+    [{ times: '20 9:30\n22' }, 'times', 'Line 2: Type a temperature and a time'],
+    [{ times: '20 9:30 extra' }, 'times', 'Line 1: Type a temperature and a time'],
     [{ times: '20 9:30\n20 9:00' }, 'times', 'two times at 20 °C'],
+    [{ times: '20 8' }, 'times', 'Is “8” minutes or seconds? Write 8:00, or 8 s.'],
+    [{ times: '20 8:00\n22 9:00' }, 'times', 'It says 9:00 at 22°C, but 8:00 at 20°C'],
   ] as const)('%j is refused at %s', (change, field, sentence) => {
-    const { troubles } = readRecipe({ ...form, ...change }, 'C');
+    const { troubles } = readRecipe({ ...form, ...change }, { unit: 'C' });
     expect(troubles![field]).toContain(sentence);
   });
 });

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { darkMarkOn, greyOf, toneColour } from '../../src/lib/light/tone.ts';
+import { darkMarkOn, greyOf, toneColour } from '../../src/lib/bench/light/tone.ts';
 
 describe('print tones', () => {
   it('are greys made from density', () => {

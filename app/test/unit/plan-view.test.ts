@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import type { FilmDraft } from '../../src/lib/contract/drafts.ts';
-import { procedureExample } from '../../src/lib/contract/procedure.ts';
-import { recipeExample } from '../../src/lib/contract/recipe.ts';
-import { tankExample } from '../../src/lib/contract/tank.ts';
-import { byProcedure, moved, planView, procedureOf } from '../../src/lib/film/plan-view.ts';
-import { tankView } from '../../src/lib/film/tank-view.ts';
-import { warmBottle } from '../../src/lib/film/warm-bottle.ts';
+import type { FilmDraft } from '../../src/lib/stages/film/draft.ts';
+import { procedureExample } from '../../src/lib/nouns/procedure/contract.ts';
+import { recipeExample } from '../../src/lib/nouns/recipe/contract.ts';
+import { tankExample } from '../../src/lib/nouns/tank/contract.ts';
+import { byProcedure, moved, planView, procedureOf } from '../../src/lib/stages/film/plan-view.ts';
+import { tankView } from '../../src/lib/stages/film/tank-view.ts';
+import { warmBottle } from '../../src/lib/stages/film/warm-bottle.ts';
 
 const draft: FilmDraft = {
   title: '',
@@ -35,9 +35,9 @@ describe('the plan on the page', () => {
 
   it('says what becomes of each bath, a developer that is used again being kept', () => {
     const detail = (recipe: typeof recipeExample) => planView(draft, recipe, 300).lines[1]?.detail;
-    expect(detail(recipeExample)).toBe('four turns a minute; poured away');
+    expect(detail(recipeExample)).toBe('four inversions a minute; poured away');
     expect(detail({ ...recipeExample, reuse: { kind: 'replenish', mlPerRoll: 70 } })).toBe(
-      'four turns a minute; kept',
+      'four inversions a minute; kept',
     );
   });
 
@@ -103,6 +103,17 @@ describe('the tank on the page', () => {
   });
 
   it('says when there is too little concentrate, with both remedies', () => {
+    // 22.3 fl oz are 659.5 ml: what is asked for in fl oz is enough when it is measured so.
+    const three = [
+      {
+        ...tanks[0]!,
+        reels: [{ format: 'small-36' as const, mlEach: 660, most: 1 }],
+        holdsMl: 700,
+      },
+    ];
+    const filled = { ...draft, tankId: 't', films: '1' };
+    expect(tankView(filled, three, recipeExample, 659.5, 'fl oz').cautions).toEqual([]);
+    expect(tankView(filled, three, recipeExample, 659, 'ml').cautions.join()).toContain('cover');
     const [said] = tankView({ ...draft, films: '2' }, tanks, thin, 600).cautions;
     expect(said).toBe(
       'Only 5.9 ml Tansy for 2 × 135-36; they want 10 ml. Take 1010 ml in all, or 1 roll at a time.',

@@ -1,26 +1,26 @@
 import { describe, expect, it } from 'vitest';
-import type { PrintDraft } from '../../src/lib/contract/drafts.ts';
-import { enlargerExample } from '../../src/lib/contract/enlarger.ts';
-import { findingExample } from '../../src/lib/contract/finding.ts';
-import { paperExample } from '../../src/lib/contract/paper.ts';
-import { printExample, type Print } from '../../src/lib/contract/print.ts';
+import type { PrintDraft } from '../../src/lib/stages/print/draft.ts';
+import { enlargerExample } from '../../src/lib/nouns/enlarger/contract.ts';
+import { findingExample } from '../../src/lib/nouns/finding/contract.ts';
+import { paperExample } from '../../src/lib/nouns/paper/contract.ts';
+import { printExample, type Print } from '../../src/lib/nouns/print/contract.ts';
 import {
   emptyEnlargerForm,
   enlargerForm,
   readEnlarger,
-} from '../../src/lib/print/enlarger-form.ts';
-import { findingFor, findingSetup, setupDifferences } from '../../src/lib/print/findings.ts';
-import { firingLines, firingSentence } from '../../src/lib/print/firing-lines.ts';
+} from '../../src/lib/nouns/enlarger/form.ts';
+import { findingFor, findingSetup, setupDifferences } from '../../src/lib/stages/print/findings.ts';
+import { firingLines, firingSentence } from '../../src/lib/stages/print/firing-lines.ts';
 import {
   changedSetup,
   nextStripDraft,
   printBody,
   withBeside,
   withContrast,
-} from '../../src/lib/print/keep.ts';
-import { emptyPaperForm, paperForm, readPaper } from '../../src/lib/print/paper-form.ts';
-import { printView } from '../../src/lib/print/print-view.ts';
-import { emptyBench, setupNow } from '../../src/lib/print/setup-now.ts';
+} from '../../src/lib/stages/print/keep.ts';
+import { emptyPaperForm, paperForm, readPaper } from '../../src/lib/nouns/paper/form.ts';
+import { printView } from '../../src/lib/stages/print/print-view.ts';
+import { emptyBench, setupNow } from '../../src/lib/stages/print/setup-now.ts';
 import { stripRead } from '../samples.ts';
 
 const draft: PrintDraft = {
@@ -97,6 +97,10 @@ describe('a set-up that is changed in mid-session', () => {
   it('a paper of the shelf brings its speed and its settings', () => {
     const on = { ...draft, paper: ' marrow FIBRE ' };
     expect(setupNow(on, bench).setup.paperSpeed).toBe(250);
+    // Of fibre base, and nobody has judged a dry print on it yet.
+    expect(printView(on, bench).dry).toMatch(/^Paper on fibre base as a rule dries .* stop darker/);
+    const coated = { ...paperExample, base: 'resin-coated' as const };
+    expect(printView(on, { ...bench, papers: [coated] }).dry).toBeUndefined();
     expect(printView(on, bench).set.settings.find(({ id }) => id === '2')!.range).toBe(108);
   });
 

@@ -1,19 +1,19 @@
 import { contrastSet, defaultPaper } from '@katachron/core';
 import { describe, expect, it } from 'vitest';
-import { proofExample } from '../../src/lib/contract/proof.ts';
-import { rollExample, type Roll } from '../../src/lib/contract/roll.ts';
-import { emptyFlash, flashPageView } from '../../src/lib/print/flash-page-view.ts';
-import { printView } from '../../src/lib/print/print-view.ts';
+import { proofExample } from '../../src/lib/nouns/proof/contract.ts';
+import { rollExample, type Roll } from '../../src/lib/nouns/roll/contract.ts';
+import { emptyFlash, flashPageView } from '../../src/lib/stages/print/flash-page-view.ts';
+import { printView } from '../../src/lib/stages/print/print-view.ts';
 import {
   frameLine,
   framesOf,
   readError,
   toPrint,
   withFrame,
-} from '../../src/lib/print/proof-frames.ts';
-import { blackView, emptyBlack } from '../../src/lib/print/proof-view.ts';
-import { emptyReadings, readingsView } from '../../src/lib/print/readings-view.ts';
-import { emptySplit, pairView } from '../../src/lib/print/split-strips-view.ts';
+} from '../../src/lib/nouns/proof/frames.ts';
+import { blackView, emptyBlack } from '../../src/lib/stages/print/proof-view.ts';
+import { emptyReadings, readingsView } from '../../src/lib/stages/print/readings-view.ts';
+import { emptySplit, pairView } from '../../src/lib/stages/print/split-strips-view.ts';
 import { stripRead } from '../samples.ts';
 
 const bench = printView(stripRead);

@@ -1,13 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
-import { FilmDraft, PrintDraft } from '../../src/lib/contract/drafts.ts';
-import { Preferences, defaultPreferences } from '../../src/lib/contract/preferences.ts';
-import { PrintBody, type Print } from '../../src/lib/contract/print.ts';
-import { nextStripDraft, printBody } from '../../src/lib/print/keep.ts';
-import { emptyBench } from '../../src/lib/print/setup-now.ts';
-import { printView } from '../../src/lib/print/print-view.ts';
-import { firedPatches } from '../../src/lib/print/session.ts';
-import { rulerFor } from '../../src/lib/print/ruler.ts';
+import { FilmDraft } from '../../src/lib/stages/film/draft.ts';
+import { PrintDraft } from '../../src/lib/stages/print/draft.ts';
+import { Preferences, defaultPreferences } from '../../src/lib/bench/desk/preferences.ts';
+import { PrintBody, type Print } from '../../src/lib/nouns/print/contract.ts';
+import { nextStripDraft, printBody } from '../../src/lib/stages/print/keep.ts';
+import { emptyBench } from '../../src/lib/stages/print/setup-now.ts';
+import { isFired, sheetGiven } from '../../src/lib/stages/print/firing-lines.ts';
+import { printView } from '../../src/lib/stages/print/print-view.ts';
+import { firedPatches } from '../../src/lib/stages/print/session.ts';
+import { rulerFor } from '../../src/lib/stages/print/ruler.ts';
 import { stripRead } from '../samples.ts';
 import { check, fits } from '../../src/lib/server/validation.ts';
 
@@ -283,5 +285,31 @@ describe('what a browser keeps', () => {
         expect(fits(PrintDraft, odd)).toBe(false);
       }),
     );
+  });
+});
+
+describe('the sheet that was fired', () => {
+  const fired = (change: object) => {
+    const now = { ...draft, ...change };
+    return isFired(now, printView(now));
+  };
+  const sheetFired = sheetGiven(draft, printView(draft))!;
+
+  it('is the one to write down only while the answer is what it was given', () => {
+    expect(sheetFired.dialSeconds.length).toBeGreaterThan(0);
+    expect(fired({})).toBe(false);
+    expect(fired({ sheetFired })).toBe(true);
+    expect(fired({ sheetFired, highlight: 4 })).toBe(false);
+    expect(fired({ sheetFired, areas: [...draft.areas, { name: 'sky', stops: '+1' }] })).toBe(
+      false,
+    );
+    expect(fired({ sheetFired, areas: [...draft.areas, { name: 'hand', stops: '−½' }] })).toBe(
+      false,
+    );
+  });
+
+  it('a strip without a pick has none', () => {
+    const unread = { ...draft, highlight: null, shadow: null };
+    expect(sheetGiven(unread, printView(unread))).toBeUndefined();
   });
 });

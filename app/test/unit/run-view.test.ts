@@ -1,9 +1,9 @@
 import { filmPlan, processMoment, usualFilmKinds, type ProcessEvent } from '@katachron/core';
 import { describe, expect, it } from 'vitest';
-import type { PlannedRoll } from '../../src/lib/contract/roll.ts';
-import { rollExample } from '../../src/lib/contract/roll.ts';
-import { runView } from '../../src/lib/film/run-view.ts';
-import { logLines, stepLines } from '../../src/lib/logbook/roll-log.ts';
+import type { PlannedRoll } from '../../src/lib/nouns/roll/contract.ts';
+import { rollExample } from '../../src/lib/nouns/roll/contract.ts';
+import { runView } from '../../src/lib/stages/film/run-view.ts';
+import { logLines, stepLines } from '../../src/lib/stages/logbook/roll-log.ts';
 import {
   fresh,
   inTray,
@@ -12,7 +12,7 @@ import {
   nearest,
   sinks,
   trayWord,
-} from '../../src/lib/sink/trays.ts';
+} from '../../src/lib/bench/sink/trays.ts';
 
 const plan = filmPlan({
   developmentSeconds: 538,
@@ -47,7 +47,7 @@ describe('the run screen', () => {
       step: 'Developer',
       clock: '3:27',
       hands: 'Rest',
-      next: ['Turn again at 2:58', 'Stop ready at 0:40, pour out at 0:10', 'Read the temperature'],
+      next: ['Turn again at 2:58', 'Stop ready at 0:40, pour out at 0:10', 'Take a reading'],
       main: 'Stop is going in',
       count: '2 of 6',
     });
@@ -55,11 +55,15 @@ describe('the run screen', () => {
 
   it('turns', () => {
     expect(at(soaked, 65).hands).toBe('Keep turning it, gently');
-    expect(at(soaked, 125)).toMatchObject({ hands: 'Turn it over four times, then tap' });
+    expect(at(soaked, 125)).toMatchObject({ hands: 'Invert it four times, then tap' });
   });
 
   it('pours out, runs over visibly, and waits in water', () => {
-    expect(at(soaked, 60 + 530)).toMatchObject({ hands: 'Pour out', next: ['Then stop, at 0:00'] });
+    expect(at(soaked, 60 + 530)).toMatchObject({
+      hands: 'Pour out',
+      next: ['Pour it away', 'Then stop, at 0:00'],
+    });
+    expect(at([...soaked, pour('stop', 600)], 625).next[0]).toBe('Back into its bottle');
     expect(at(soaked, 60 + 545)).toMatchObject({
       hands: 'Time is up: stop in',
       clock: '−0:07',
@@ -72,12 +76,12 @@ describe('the run screen', () => {
   });
 
   it('asks for the temperature half-way, until it was read', () => {
-    expect(at(soaked, 60 + 200).next).not.toContain('Read the temperature');
+    expect(at(soaked, 60 + 200).next).not.toContain('Take a reading');
     const read: ProcessEvent[] = [
       ...soaked,
       { id: 't', atMs: 100_000, kind: 'temperature', temperatureC: 20.4 },
     ];
-    expect(at(read, 60 + 331).next).not.toContain('Read the temperature');
+    expect(at(read, 60 + 331).next).not.toContain('Take a reading');
   });
 
   it('says from when on light is safe', () => {
@@ -112,10 +116,37 @@ describe('the run screen', () => {
   });
 
   it('ends with hanging up', () => {
-    const last = [...soaked, pour('wetting-agent', 700)];
+    const whole = ['stop', 'fix', 'wash', 'wetting-agent'].map((id, n) => pour(id, 600 + n * 30));
+    const last = [...soaked, ...whole];
     expect(at(last, 705).main).toBe('Taken out, done');
     const done: ProcessEvent[] = [...last, { id: 'f', atMs: 731_000, kind: 'finished' }];
-    expect(at(done, 732)).toMatchObject({ step: 'Done', main: 'To the logbook' });
+    const view = at(done, 732);
+    expect(view).toMatchObject({ step: 'Done', hands: 'Hang it up', main: 'To the logbook' });
+    for (const word of ['45 minutes', 'sleeve', 'Rinse reels', 'local rules']) {
+      expect(view.next.join(' ')).toContain(word);
+    }
+  });
+
+  it('ended before the fix is not done, and says what is missing', () => {
+    const stopped: ProcessEvent[] = [...soaked, { id: 'f', atMs: 300_000, kind: 'finished' }];
+    const view = at(stopped, 301);
+    expect(view).toMatchObject({ step: 'Stopped', hands: 'Not fixed: keep it dark' });
+    expect(view.next[0]).toBe('It lacks stop, acid, fix, wash and wetting agent');
+    const unwashed = [...soaked, pour('stop', 600), pour('fix', 630)];
+    const ended: ProcessEvent[] = [...unwashed, { id: 'f', atMs: 900_000, kind: 'finished' }];
+    expect(at(ended, 901)).toMatchObject({
+      step: 'Ended',
+      hands: 'Still lacks wash and wetting agent',
+    });
+  });
+
+  it('that nobody ever ended is offered to be', () => {
+    const moment = processMoment(plan, soaked, 10 * 86_400_000);
+    expect(runView(plan, moment, true)).toMatchObject({
+      hands: 'Begun and never ended',
+      next: ['It went in 9 days ago', 'Space puts it in the logbook as it was'],
+      main: 'Stop this run',
+    });
   });
 
   it('words the pour by the school of the clock', () => {

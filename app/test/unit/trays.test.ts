@@ -1,6 +1,6 @@
 import { processMoment, sheetPlan, type ProcessEvent } from '@katachron/core';
 import { describe, expect, it } from 'vitest';
-import { inTray, lyingAt, mayBeLookedAt, sinks, trayWord } from '../../src/lib/sink/trays.ts';
+import { inTray, lyingAt, mayBeLookedAt, sinks, trayWord } from '../../src/lib/bench/sink/trays.ts';
 
 const start = 1_000_000;
 const poured = (stepId: string, seconds: number): ProcessEvent => ({

@@ -15,8 +15,14 @@ import {
   degreesApart,
   parseTemperature,
   retype,
+  typedTemperature,
 } from '../../src/lib/words/temperature.ts';
-import { millilitres } from '../../src/lib/words/volume.ts';
+import {
+  parseVolume,
+  partsInWords,
+  retypeVolume,
+  volumeWords,
+} from '../../src/lib/words/volume.ts';
 
 describe('times', () => {
   it.each([
@@ -125,6 +131,35 @@ describe('temperatures', () => {
     expect(() => parseTemperature('warm', 'F')).toThrow('°F, for example 69');
   });
 
+  it.each([
+    ['59 °F', 15],
+    ['59F', 15],
+    ['15C', 15],
+    ['15 °c', 15],
+  ])('%s keeps its own unit, whatever the page shows', (text, celsius) => {
+    expect(parseTemperature(text, 'C')).toBeCloseTo(celsius, 9);
+    expect(parseTemperature(text, 'F')).toBeCloseTo(celsius, 9);
+  });
+
+  it('are typed out so that reading them gives the same, to the last digit', () => {
+    expect(typedTemperature(20.6, 'C')).toBe('20.6');
+    expect(typedTemperature(20, 'F')).toBe('68');
+    expect(typedTemperature((65 - 32) / 1.8, 'C')).toBe('65F');
+    expect(typedTemperature((65 - 32) / 1.8, 'F')).toBe('65');
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 320, max: 1200 }),
+        fc.constantFrom('C', 'F'),
+        (tenths, unit) => {
+          for (const celsius of [tenths / 10 - 30, parseTemperature(`${tenths / 10}F`, 'C')]) {
+            const back = parseTemperature(typedTemperature(celsius, unit as 'C'), unit as 'C');
+            expect(back).toBeCloseTo(celsius, 9);
+          }
+        },
+      ),
+    );
+  });
+
   it('are retyped when the unit changes, and left alone when they cannot be read', () => {
     expect(retype('20', 'C', 'F')).toBe('68');
     expect(retype('68', 'F', 'C')).toBe('20');
@@ -148,8 +183,38 @@ describe('push and pull', () => {
 
 describe('volumes', () => {
   it('have the digits that can be measured', () => {
-    expect(millilitres(18.75)).toBe('18.8');
-    expect(millilitres(581.25)).toBe('581');
-    expect(millilitres(10)).toBe('10');
+    expect(volumeWords(18.75)).toBe('18.8 ml');
+    expect(volumeWords(581.25)).toBe('581 ml');
+    expect(volumeWords(10)).toBe('10 ml');
+    expect(volumeWords(473.176, 'fl oz')).toBe('16 fl oz');
+  });
+
+  it('of a mix add up to the whole, in either unit', () => {
+    expect(partsInWords([118.5, 118.5])).toEqual(['119 ml', '118 ml']);
+    expect(partsInWords([18.75, 581.25])).toEqual(['18.8 ml', '581.2 ml']);
+    const numbers = (words: string[]) => words.map((word) => Number(word.split(' ')[0]));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 50, max: 5000, noNaN: true }),
+        fc.integer({ min: 1, max: 200 }),
+        fc.constantFrom('ml' as const, 'fl oz' as const),
+        (ml, parts, unit) => {
+          const shown = numbers(partsInWords([ml / (parts + 1), (ml * parts) / (parts + 1)], unit));
+          const whole = Number(volumeWords(ml, unit).split(' ')[0]);
+          expect(shown[0]! + shown[1]!).toBeCloseTo(whole, 6);
+        },
+      ),
+    );
+  });
+
+  it('are read in the unit of the page, unless one is typed with them', () => {
+    expect(parseVolume('600')).toBe(600);
+    expect(parseVolume('20 fl oz')).toBeCloseTo(591.47);
+    expect(parseVolume('600 ml', 'fl oz')).toBe(600);
+    expect(parseVolume('16', 'fl oz')).toBeCloseTo(473.176);
+    expect(() => parseVolume('some')).toThrow('in ml, for example 600');
+    expect(retypeVolume('600', 'ml', 'fl oz')).toBe('20.3');
+    expect(retypeVolume('5.25', 'ml', 'fl oz', 5.25)).toBe('0.18');
+    expect(retypeVolume('0.18', 'fl oz', 'ml', 5.25)).toBe('5.25');
   });
 });

@@ -42,21 +42,38 @@ export function timeByLengths(seconds: number, fromLength: number, toLength: num
   return seconds * (toLength / fromLength) ** 2;
 }
 
+/** Marks of a ring are twelfths of a doubling of the f-number, or fewer: full, half and third stops all lie on them. */
+const MARKS_A_DOUBLING = 12;
+
+/**
+ * The f-number that a mark on the ring stands for: marks are rounded for the eye, 11 is 11.31 and 5.6 is 5.66.
+ * @param mark as it is engraved
+ * @returns f-number, √2 apart from full stop to full stop
+ * @throws Refusal `convert` unless it is more than zero
+ * @source 2^(k/12), k = round(12·log2 N): right for every full, half and third mark
+ * @example
+ * markedAperture(6.7) // ≈ 6.727
+ */
+export function markedAperture(mark: number): number {
+  positive(mark, '/mark', 'An f-number is more than zero.');
+  return 2 ** (Math.round(MARKS_A_DOUBLING * Math.log2(mark)) / MARKS_A_DOUBLING);
+}
+
 /**
  * A time at another aperture.
  * @param seconds at the first aperture
- * @param fromNumber f-number, as 8
- * @param toNumber f-number, as 11
+ * @param fromNumber as marked, 8
+ * @param toNumber as marked, 11
  * @returns seconds
  * @throws Refusal `convert` unless both are more than zero
- * @source ×(N2/N1)²
+ * @source ×(N2/N1)², by what the marks stand for
  * @example
- * timeAtAperture(10, 8, 16) // = 40
+ * timeAtAperture(10, 8, 11) // ≈ 20
  */
 export function timeAtAperture(seconds: number, fromNumber: number, toNumber: number): number {
   positive(fromNumber, '/from', 'The first f-number is more than zero.');
   positive(toNumber, '/to', 'The other f-number is more than zero.');
-  return seconds * (toNumber / fromNumber) ** 2;
+  return seconds * (markedAperture(toNumber) / markedAperture(fromNumber)) ** 2;
 }
 
 /**

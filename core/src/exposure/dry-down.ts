@@ -1,7 +1,12 @@
+import type { PaperBase } from '../process/plan.ts';
 import { EYE_STOPS } from './print-belief.ts';
 
-/** Before any print was judged dry: papers differ by about this, one standard deviation, stops. */
-const PAPERS_DIFFER = 0.1;
+/** What is believed before any print was judged dry: the amount and its standard deviation, stops. */
+const priors: Record<PaperBase | 'unknown', { readonly stops: number; readonly sd: number }> = {
+  fibre: { stops: 0.12, sd: 0.05 },
+  'resin-coated': { stops: 0.02, sd: 0.03 },
+  unknown: { stops: 0, sd: 0.1 },
+};
 /** 95 of 100 lie within so many standard deviations. */
 const NINETY_FIVE = 1.96;
 
@@ -16,15 +21,20 @@ export interface DryDown {
 /**
  * How wet picks differ from dry verdicts, from prints that were judged again when they were dry.
  * @param verdicts how much darker (positive) or lighter each looked than wanted, stops
- * @returns the paper's own amount in stops, drawn towards none while few were judged
- * @source mean of Gaussians: a verdict errs as an eye does, papers differ by a tenth of a stop
+ * @param base of the paper, where it is known: fibre dries down more than resin-coated
+ * @returns the paper's own amount in stops, drawn towards what is usual for its base while few were judged
+ * @source mean of Gaussians, (μ₀/σ₀² + Σv/σ²)/(1/σ₀² + n/σ²): a verdict errs as an eye does, 1/12 stop
  * @example
- * learnDryDown([0.1, 0.15, 0.1]).stops // ≈ 0.095
+ * learnDryDown([0.2, 0.1, 0.22], "fibre").stops // ≈ 0.1477
  */
-export function learnDryDown(verdicts: readonly number[]): DryDown {
-  const weight = 1 / PAPERS_DIFFER ** 2;
+export function learnDryDown(verdicts: readonly number[], base?: PaperBase): DryDown {
+  const prior = priors[base ?? 'unknown'];
+  const weight = 1 / prior.sd ** 2;
   const each = 1 / EYE_STOPS ** 2;
   const total = weight + each * verdicts.length;
   const sum = verdicts.reduce((before, verdict) => before + verdict, 0);
-  return { stops: (each * sum) / total, withinStops: NINETY_FIVE / Math.sqrt(total) };
+  return {
+    stops: (weight * prior.stops + each * sum) / total,
+    withinStops: NINETY_FIVE / Math.sqrt(total),
+  };
 }

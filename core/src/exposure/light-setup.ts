@@ -93,7 +93,7 @@ const laws: Record<SetupPart, (from: LightSetup, to: LightSetup) => Found> = {
  * @returns the factor on times, how far it may be out in stops, and each change; `whole` is false when a number is missing
  * @source the laws of `timeAtMagnification`, `timeAtAperture`, `timeAtDistance` and `timeOnPaper`
  * @example
- * convertSetup({ head: "41", paper: "", aperture: 8 }, { head: "41", paper: "", aperture: 11 }).factor // ≈ 1.8906
+ * convertSetup({ head: "41", paper: "", aperture: 8 }, { head: "41", paper: "", aperture: 11 }).factor // ≈ 2
  */
 export function convertSetup(from: LightSetup, to: LightSetup): SetupConversion {
   const changes = (Object.keys(laws) as SetupPart[]).flatMap((part): SetupChange[] => {

@@ -22,7 +22,7 @@ export function stepForRange(isoRange: number): number {
 }
 
 /**
- * The next strip inside a bracket: as few patches as settle it, step by contrast.
+ * The next strip inside a bracket: as few patches as settle it, step by contrast, wider where that many would not reach both ends.
  * @param lowSeconds lower end of the bracket, s
  * @param highSeconds upper end, s
  * @param isoRange R of the paper at the setting it will be made at
@@ -36,8 +36,8 @@ export function narrowStrip(
   highSeconds: number,
   isoRange: number,
 ): NarrowStrip {
-  const stepStops = stepForRange(isoRange);
   const widthStops = ratioInStops(highSeconds / lowSeconds);
+  const stepStops = Math.max(stepForRange(isoRange), widthStops / (MOST_PATCHES - 1));
   const patches = Math.min(MOST_PATCHES, Math.max(3, Math.ceil(widthStops / stepStops - 1e-9) + 1));
   const middle = Math.sqrt(lowSeconds * highSeconds);
   return {

@@ -133,7 +133,7 @@ const rangeAt = (index: number) => SETTINGS + 2 * index + 1;
  * What is believed before the first strip.
  * @param prior paper, contrast set, tones, first guess in s, and how far each may be out
  * @returns the belief
- * @throws Refusal `guess` unless the guess is more than zero; RangeError when the paper cannot show a tone
+ * @throws Refusal `guess` unless the guess is more than zero; `density` when the paper cannot show a tone
  * @source independent Gaussians; a uniform error of ±w counts as one of w/√3
  * @example
  * settingOutlook(beginBelief({ paper: defaultPaper, set: contrastSet("filters"), highlightDensity: 0.1, shadowDensity: 1.72, guessSeconds: 10, guessWithinStops: 3, lagSeconds: 0, lagWithinSeconds: 0, speedWithinStops: 0.25, rangeWithinShare: 0.08 }), "2").dialSeconds // ≈ 10.0

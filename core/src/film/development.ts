@@ -5,6 +5,7 @@ import { cautionsFor, type DevelopmentCautionId } from './cautions/index.ts';
 import { filmTime, type FilmTime } from './film-time.ts';
 import { pushBetween, pushFactor } from './push.ts';
 import type { FilmRecipe } from './recipe.ts';
+import { slowsWhenWarmer } from './recipe-question.ts';
 import { reuseFactor } from './reuse.ts';
 
 /** What of a run differs from its recipe. */
@@ -98,6 +99,7 @@ export function development(
       temperatureC,
       pastTable: base.method === 'past-table',
       noRuleForAgitation: moved === undefined,
+      slowsWhenWarmer: slowsWhenWarmer(recipe.points) !== undefined,
       bathTemperaturesC: [temperatureC],
     }),
   };

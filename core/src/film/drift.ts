@@ -1,5 +1,6 @@
+import { findRoot } from '../numeric/find-root.ts';
 import { Refusal } from '../refusal.ts';
-import { unrefusedSeconds } from './film-time.ts';
+import { unrefusedTimes } from './film-time.ts';
 import type { FilmRecipe } from './recipe.ts';
 
 /** How a tank follows the room it stands in. */
@@ -35,10 +36,14 @@ export interface DriftAnswer {
   readonly endC: number;
 }
 
-/** Development is summed up in steps of this, s. */
-const STEP = 1;
 /** Nothing develops for longer than this, s. */
 const LONGEST = 6 * 3600;
+/** Development is summed up over stretches of at most this, s: the rate is smooth but for corners at a table's points. */
+const WIDEST = 60;
+/** … and of at most this share of the tank's time constant. */
+const SHARE_OF_TIME_CONSTANT = 1 / 8;
+/** After so many time constants a tank is as warm as its room. */
+const SETTLED = 12;
 
 /**
  * The temperature of a tank after a while.
@@ -108,17 +113,16 @@ export function driftedEnd(question: DriftQuestion): DriftAnswer {
   const course = temperatureCourse(question.readings, question.drift);
   const rate = rateOf(question);
   let done = 0;
-  let before = rate(0);
-  for (let seconds = 0; seconds < LONGEST; seconds += STEP) {
-    // Simpson's rule over each step: the rate is smooth but for the corners at the readings.
-    const after = rate(seconds + STEP);
-    const gained = (STEP * (before + 4 * rate(seconds + STEP / 2) + after)) / 6;
+  for (const { from, to } of stretches(question, LONGEST)) {
+    const gained = simpson(rate, from, to);
     if (done + gained >= 1) {
-      const endSeconds = seconds + (STEP * (1 - done)) / gained;
-      return { endSeconds, endC: course(endSeconds) };
+      const missing = 1 - done;
+      const endSeconds = findRoot((at) => simpson(rate, from, at) - missing, from, to, 1e-4);
+      // A rate past any number is done at once.
+      const end = Number.isFinite(endSeconds) ? endSeconds : from;
+      return { endSeconds: end, endC: course(end) };
     }
     done += gained;
-    before = after;
   }
   throw new Refusal(
     'never-done',
@@ -139,19 +143,56 @@ export function driftedEnd(question: DriftQuestion): DriftAnswer {
  */
 export function developmentDone(question: DriftQuestion, seconds: number): number {
   const rate = rateOf(question);
-  const steps = Math.max(1, Math.ceil(seconds / STEP));
-  const width = seconds / steps;
-  let done = 0;
-  for (let step = 0; step < steps; step += 1) {
-    const from = step * width;
-    done += (width * (rate(from) + 4 * rate(from + width / 2) + rate(from + width))) / 6;
-  }
-  return done;
+  return stretches(question, seconds).reduce(
+    (done, { from, to }) => done + simpson(rate, from, to),
+    0,
+  );
+}
+
+interface Stretch {
+  readonly from: number;
+  readonly to: number;
+}
+
+/**
+ * The time from the start to an end in stretches over which the rate can be summed up at once. Their number is bounded by
+ * the readings and the tank, not by how long ago it was poured: past the last reading a tank settles, and from then on one
+ * stretch is as good as many.
+ */
+function stretches({ readings, drift }: DriftQuestion, end: number): Stretch[] {
+  const read = readings.map(({ seconds }) => seconds).filter((at) => at > 0 && at < end);
+  const corners = [...new Set([0, ...read, end])].sort((a, b) => a - b);
+  const lastRead = Math.max(0, ...readings.map(({ seconds }) => seconds));
+  const settledAt = lastRead + (drift ? SETTLED * drift.timeConstantSeconds : 0);
+  const narrow = drift ? drift.timeConstantSeconds * SHARE_OF_TIME_CONSTANT : WIDEST;
+  const widthAt = (at: number) => (at < LONGEST ? Math.min(WIDEST, narrow) : narrow);
+  const found: Stretch[] = [];
+  corners.slice(1).forEach((to, index) => {
+    let from = corners[index]!;
+    while (from < to) {
+      const settled = from >= settledAt;
+      const next = settled ? to : Math.min(to, settledOr(from + widthAt(from), from, settledAt));
+      found.push({ from, to: next });
+      from = next;
+    }
+  });
+  return found;
+}
+
+/** A stretch ends where the tank has settled, if that is on its way. */
+function settledOr(to: number, from: number, settledAt: number): number {
+  return settledAt > from && settledAt < to ? settledAt : to;
+}
+
+/** Simpson's rule over one stretch. */
+function simpson(rate: (seconds: number) => number, from: number, to: number): number {
+  return ((to - from) * (rate(from) + 4 * rate((from + to) / 2) + rate(to))) / 6;
 }
 
 /** The share of the development that is done in a second, at any time of the step. */
 function rateOf(question: DriftQuestion): (seconds: number) => number {
   const { recipe, factor } = question;
   const course = temperatureCourse(question.readings, question.drift);
-  return (seconds) => 1 / (unrefusedSeconds(recipe, course(seconds)) * factor);
+  const timeAt = unrefusedTimes(recipe);
+  return (seconds) => 1 / (timeAt(course(seconds)) * factor);
 }

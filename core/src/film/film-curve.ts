@@ -1,3 +1,5 @@
+import { Refusal } from '../refusal.ts';
+
 /** A film's characteristic curve: a toe, then a straight line (ISO 5 densities, log10 exposure). */
 export interface FilmCurve {
   /** Base and fog. */
@@ -6,8 +8,10 @@ export interface FilmCurve {
   readonly gradient: number;
   /** How softly the toe turns into it, log10. */
   readonly toe: number;
-  /** The exposure at which D is 0.10 over base and fog, log10. */
-  readonly speedPoint: number;
+  /** Where the toe lies: fixed by the exposure, so that no development moves it, log10. */
+  readonly toeAt: number;
+  /** The exposure at which D is 0.10 over base and fog, log10; nowhere while nothing has grown. */
+  readonly speedPoint: number | undefined;
 }
 
 export const BASE_FOG = 0.25;
@@ -20,8 +24,11 @@ export const MOST_GRADIENT = 1.2;
 export const INDUCTION = 0.1;
 /** The speed point lies here above base and fog (ISO 6). */
 export const SPEED_DENSITY = 0.1;
-/** A stop of push moves the speed point by no more than this, log10: that is why shadows do not come back. */
-export const SPEED_POINT_PER_STOP = 0.05;
+/** Where a curve of this slope has its speed point, from the place of its toe, log10. */
+const speedPointAfter = (gradient: number) =>
+  TOE * Math.log(Math.expm1(SPEED_DENSITY / (gradient * TOE)));
+/** The place of the toe: normal development has its speed point at 0. */
+const TOE_AT = -speedPointAfter(NORMAL_GRADIENT);
 
 /**
  * The slope that a development reaches.
@@ -39,18 +46,22 @@ export function gradientAfter(share: number): number {
 /**
  * The curve of a film developed for longer or shorter than normal.
  * @param share development time as a share of the normal time
- * @param pushStops stops it was pushed (positive) or pulled by
- * @returns the curve, its speed point against that of normal development at 0
- * @source toe-and-line model; a stop of push moves the speed point by 0.05
+ * @returns the curve; the speed point of normal development is at 0
+ * @throws Refusal `film-curve` unless the share is a number that is not negative
+ * @source toe-and-line model with the toe where the exposure put it: a stop of push moves the speed point by about 0.05
+ * log10, which is why shadows do not come back
  * @example
- * filmCurve(1.4, 1).speedPoint // = -0.05
+ * filmCurve(1.4).speedPoint // ≈ -0.05777
  */
-export function filmCurve(share: number, pushStops: number): FilmCurve {
+export function filmCurve(share: number): FilmCurve {
+  if (!(share >= 0 && share < Infinity)) {
+    throw new Refusal('film-curve', '/share', 'A development takes no less than no time.');
+  }
+  const gradient = gradientAfter(share);
+  const speedPoint = TOE_AT + speedPointAfter(gradient);
   return {
-    baseFog: BASE_FOG,
-    gradient: gradientAfter(share),
-    toe: TOE,
-    speedPoint: -SPEED_POINT_PER_STOP * pushStops + 0,
+    ...{ baseFog: BASE_FOG, gradient, toe: TOE, toeAt: TOE_AT },
+    speedPoint: Number.isFinite(speedPoint) ? speedPoint : undefined,
   };
 }
 
@@ -59,13 +70,13 @@ export function filmCurve(share: number, pushStops: number): FilmCurve {
  * @param curve of the film as developed
  * @param logH log10 exposure on the curve's own scale
  * @returns density, base and fog counted
- * @source D = Df + G·k·ln(1 + e^((x − x0)/k)), x0 such that D = Df + 0.10 at the speed point
+ * @source D = Df + G·k·ln(1 + e^((x − x0)/k))
  * @example
- * filmDensity(filmCurve(1, 0), 0) // ≈ 0.35
+ * filmDensity(filmCurve(1), 0) // ≈ 0.35
  */
-export function filmDensity(curve: FilmCurve, logH: number): number {
-  const { baseFog, gradient, toe, speedPoint } = curve;
-  if (gradient === 0) return baseFog;
-  const x0 = speedPoint - toe * Math.log(Math.expm1(SPEED_DENSITY / (gradient * toe)));
-  return baseFog + gradient * toe * Math.log1p(Math.exp((logH - x0) / toe));
+export function filmDensity({ baseFog, gradient, toe, toeAt }: FilmCurve, logH: number): number {
+  const over = (logH - toeAt) / toe;
+  // Far up the line the exponential is past any number, and the line is all there is.
+  const grown = over > 30 ? over : Math.log1p(Math.exp(over));
+  return baseFog + gradient * toe * grown;
 }

@@ -4,6 +4,7 @@ import {
   DEFAULT_ACTIVATION_ENERGY,
   activationEnergyBetween,
   developmentRate,
+  fitTable,
 } from './activation-energy.ts';
 import type { FilmRecipe, RecipePoint } from './recipe.ts';
 
@@ -19,7 +20,7 @@ export type FilmTimeMethod = 'point' | 'between' | 'past-table' | 'activation-en
 export interface FilmTime {
   readonly seconds: number;
   readonly method: FilmTimeMethod;
-  /** The recipe's points the time was found from: one or two, cooler first. */
+  /** The recipe's points the time was found from, cooler first: one, two, or past the table all of them. */
   readonly from: readonly RecipePoint[];
   /** The activation energy in force there, J/mol. */
   readonly activationEnergy: number;
@@ -36,7 +37,7 @@ const SAME_TEMPERATURE = 1e-9;
  * @returns seconds with the points and the activation energy it rests on
  * @throws Refusal `past-table` more than 3 °C past the table, `far-from-single` more than 4 °C from a single temperature,
  *   `recipe-without-time` without points, `recipe-same-temperature` with two times at one temperature
- * @source ln t linear in 1/T (Arrhenius) between neighbouring points, the end segments extended
+ * @source ln t linear in 1/T (Arrhenius): between neighbouring points, and past the table by least squares over all of it
  * @example
  * filmTime({ film: "Halden 400", boxSpeed: 400, developer: "Tansy", dilution: [1, 31], exposureIndex: 400, agitation: "each-minute", points: [{ temperatureC: 20, seconds: 570 }, { temperatureC: 22, seconds: 470 }], source: "data-sheet" }, 20.6).seconds // ≈ 537.8
  */
@@ -53,6 +54,7 @@ export function filmTime(recipe: FilmRecipe, temperatureC: number): FilmTime {
         'recipe-same-temperature',
         '/recipe/points',
         `The recipe has two times at ${point.temperatureC} °C. Keep one of them.`,
+        { atC: point.temperatureC },
       );
     }
   });
@@ -71,6 +73,7 @@ function fromSinglePoint(
       'far-from-single',
       '/temperatureC',
       `The recipe has one time, at ${point.temperatureC} °C. More than ${MOST_FROM_SINGLE} °C from it a time would be a guess.`,
+      { onlyC: point.temperatureC, mostC: MOST_FROM_SINGLE },
     );
   }
   const activationEnergy = ownEnergy ?? DEFAULT_ACTIVATION_ENERGY;
@@ -90,19 +93,51 @@ function fromTable(points: readonly RecipePoint[], temperatureC: number): FilmTi
       'past-table',
       '/temperatureC',
       `The recipe's table runs from ${coolest.temperatureC} to ${warmest.temperatureC} °C. More than ${MOST_PAST_TABLE} °C past it a time would be a guess.`,
+      {
+        lowC: coolest.temperatureC,
+        highC: warmest.temperatureC,
+        mostC: MOST_PAST_TABLE,
+      },
+    );
+  }
+  if (past > SAME_TEMPERATURE) {
+    const { activationEnergy } = fitTable(points);
+    const method = 'past-table';
+    return answered(
+      pastTable(points)(temperatureC),
+      points,
+      activationEnergy,
+      temperatureC,
+      method,
     );
   }
   const above = points.findIndex((point) => point.temperatureC >= temperatureC);
   const upper = above === -1 ? points.length - 1 : Math.max(above, 1);
   const a = points[upper - 1]!;
   const b = points[upper]!;
-  return answer(
-    a,
-    [a, b],
-    activationEnergyBetween(a, b),
-    temperatureC,
-    past > 0 ? 'past-table' : 'between',
-  );
+  return answer(a, [a, b], activationEnergyBetween(a, b), temperatureC, 'between');
+}
+
+/** From the end of a table to the line that fits all of it goes over this, °C. */
+const BLEND_C = 2;
+
+/**
+ * The times past the ends of a table: from its last point over to the line that fits all of its times, without a jump. Where
+ * that line lies on the wrong side of the point, only its slope is taken, so that a degree more is never a second more.
+ */
+function pastTable(points: readonly RecipePoint[]): (temperatureC: number) => number {
+  const { activationEnergy, secondsAt } = fitTable(points);
+  const [cool, warm] = [points[0]!, points[points.length - 1]!].map((point) => ({
+    ...point,
+    apart: secondsAt(point.temperatureC) / point.seconds,
+  })) as [RecipePoint & { apart: number }, RecipePoint & { apart: number }];
+  cool.apart = Math.max(1, cool.apart);
+  warm.apart = Math.min(1, warm.apart);
+  return (temperatureC) => {
+    const end = temperatureC > warm.temperatureC ? warm : cool;
+    const carried = end.seconds / developmentRate(temperatureC, end.temperatureC, activationEnergy);
+    return carried * end.apart ** Math.min(1, Math.abs(temperatureC - end.temperatureC) / BLEND_C);
+  };
 }
 
 function answer(
@@ -116,33 +151,65 @@ function answer(
   const seconds =
     read?.seconds ??
     reference.seconds / developmentRate(temperatureC, reference.temperatureC, activationEnergy);
+  return answered(
+    seconds,
+    read ? [read] : from,
+    activationEnergy,
+    temperatureC,
+    read ? 'point' : method,
+  );
+}
+
+function answered(
+  seconds: number,
+  from: readonly RecipePoint[],
+  activationEnergy: number,
+  temperatureC: number,
+  method: FilmTimeMethod,
+): FilmTime {
   // The derivative of ln t over a kelvin is −Ea/(R·T²); taken as a difference so that the constant stays in one place.
   const warmer = seconds / developmentRate(temperatureC + 1, temperatureC, activationEnergy);
   return {
     seconds,
-    method: read ? 'point' : method,
-    from: read ? [read] : from,
+    method,
+    from,
     activationEnergy,
     secondsPerDegree: warmer - seconds,
   };
 }
 
 /**
- * The time at a temperature however far it is from the recipe's own: for summing up a drift, which may stray for a
- * while where nobody would start.
+ * The times of a recipe however far a temperature is from its own: for summing up a drift, which may stray for a while
+ * where nobody would start. Read once, so that a sum over many instants is quick.
  * @param recipe with one or more points
- * @param temperatureC °C
- * @returns seconds
+ * @returns a function from °C to seconds
  * @throws Refusal `recipe-without-time`, `recipe-same-temperature`
  * @source as `filmTime`, without its limits
  * @example
- * unrefusedSeconds({ film: "Halden 400", boxSpeed: 400, developer: "Tansy", dilution: [1, 31], exposureIndex: 400, agitation: "each-minute", points: [{ temperatureC: 20, seconds: 600 }], source: "guess" }, 14) // ≈ 1020.9
+ * unrefusedTimes({ film: "Halden 400", boxSpeed: 400, developer: "Tansy", dilution: [1, 31], exposureIndex: 400, agitation: "each-minute", points: [{ temperatureC: 20, seconds: 600 }], source: "guess" })(14) // ≈ 1020.9
  */
-export function unrefusedSeconds(recipe: FilmRecipe, temperatureC: number): number {
-  const { lowC, highC } = answerableTemperatures(recipe);
-  const nearestC = Math.min(highC, Math.max(lowC, temperatureC));
-  const near = filmTime(recipe, nearestC);
-  return near.seconds / developmentRate(temperatureC, nearestC, near.activationEnergy);
+export function unrefusedTimes(recipe: FilmRecipe): (temperatureC: number) => number {
+  const { tableLowC, tableHighC } = answerableTemperatures(recipe);
+  // Read at each point: what the recipe refuses is refused here, and between two points ln t is linear in 1/T.
+  const ordered = [...recipe.points].sort((a, b) => a.temperatureC - b.temperatureC);
+  const coolest = filmTime(recipe, tableLowC);
+  const energies =
+    ordered.length === 1
+      ? [coolest.activationEnergy]
+      : ordered.slice(1).map((point, index) => activationEnergyBetween(ordered[index]!, point));
+  const past = ordered.length > 1 ? pastTable(ordered) : undefined;
+  return (temperatureC) => {
+    if (past && (temperatureC < tableLowC || temperatureC > tableHighC)) return past(temperatureC);
+    const above = ordered.findIndex((point) => point.temperatureC >= temperatureC);
+    const segment = Math.min(
+      energies.length - 1,
+      Math.max(0, (above === -1 ? ordered.length : above) - 1),
+    );
+    const reference = ordered[segment]!;
+    return (
+      reference.seconds / developmentRate(temperatureC, reference.temperatureC, energies[segment]!)
+    );
+  };
 }
 
 /**
@@ -164,6 +231,7 @@ export function temperatureFor(recipe: FilmRecipe, seconds: number, factor: numb
       'time-out-of-reach',
       '/seconds',
       `Between ${lowC} and ${highC} °C, as far as this recipe answers, no temperature takes that long.`,
+      { lowC, highC },
     );
   }
   return findRoot((temperatureC) => timeAt(temperatureC) - seconds, lowC, highC, 1e-6);

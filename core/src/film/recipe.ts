@@ -48,5 +48,7 @@ export interface FilmRecipe {
   /** The times were taken on a clock that was wrong by this factor; 1 unless said. */
   readonly clockFactor?: number;
   readonly secondBath?: SecondBath;
+  /** A table that slows down when warmer was looked at again, and is meant so. */
+  readonly tableMeant?: boolean;
   readonly source: RecipeSource;
 }

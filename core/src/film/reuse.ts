@@ -8,12 +8,16 @@ export type ReuseRule =
   /** Topped up after each roll; the time stays. */
   | { readonly kind: 'replenish'; readonly mlPerRoll: number };
 
+/** A developer that takes longer than this many times its fresh time is dead. */
+const MOST_FACTOR = 3;
+
 /**
  * What the rolls already developed in a developer do to the time of the next one.
  * @param rule one-shot, batch and per cent, or replenishment
  * @param rollsBefore rolls developed in it so far
  * @returns a factor on the time
- * @throws Refusal `rolls-before` unless it is a whole number, not negative; `one-shot` when a one-shot was used before
+ * @throws Refusal `rolls-before` unless it is a whole number, not negative; `one-shot` when a one-shot was used before;
+ *   `reuse-end` when the time would be more than three times that of fresh developer
  * @source (1 + p)^⌊rolls before / batch⌋
  * @example
  * reuseFactor({ kind: "batch", rolls: 5, percent: 12 }, 10) // ≈ 1.2544
@@ -34,5 +38,13 @@ export function reuseFactor(rule: ReuseRule, rollsBefore: number): number {
     );
   }
   if (rule.kind !== 'batch') return 1;
-  return (1 + rule.percent / 100) ** Math.floor(rollsBefore / rule.rolls);
+  const factor = (1 + rule.percent / 100) ** Math.floor(rollsBefore / rule.rolls);
+  if (!(factor <= MOST_FACTOR)) {
+    throw new Refusal(
+      'reuse-end',
+      '/rollsBefore',
+      `After ${rollsBefore} rolls it would take more than three times as long as fresh: that developer is dead. Mix it anew.`,
+    );
+  }
+  return factor;
 }

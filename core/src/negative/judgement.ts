@@ -1,3 +1,4 @@
+import { developmentFault } from '../film/development-given.ts';
 import { negativeMarks, type NegativeMarkId } from './marks/index.ts';
 
 export const densities = ['thin', 'good', 'dense'] as const;
@@ -20,13 +21,36 @@ export interface NegativeAdvice {
 
 /** A pattern of shadows and highlights, as data; density tells apart what they leave open. */
 interface Pattern extends NegativeAdvice {
-  readonly applies: (judgement: NegativeJudgement, pushStops: number) => boolean;
+  readonly applies: (judgement: NegativeJudgement, made: NegativeMade) => boolean;
 }
+
+/** How the negatives were made, as far as that is known. */
+export interface NegativeMade {
+  /** Stops the film was pushed (positive) or pulled by. */
+  readonly pushStops: number;
+  /** The share of the development asked for that they really got; 1 unless known. */
+  readonly developed?: number | undefined;
+}
+
+const overdeveloped = ({ developed = 1 }: NegativeMade) => developmentFault(developed) === 'over';
+const underdeveloped = ({ developed = 1 }: NegativeMade) => developmentFault(developed) === 'under';
 
 /** Tried in this order; only the first that applies is said. */
 const patterns: readonly Pattern[] = [
   {
-    applies: ({ shadows }, pushStops) => shadows === 'empty' && pushStops > 0,
+    applies: ({ highlights, density }, made) =>
+      overdeveloped(made) && (highlights === 'blocked' || density === 'dense'),
+    cause: 'Developed for longer than was asked for: that alone explains it.',
+    change: 'Keep to the time before changing the EI.',
+  },
+  {
+    applies: ({ highlights, density, shadows }, made) =>
+      underdeveloped(made) && (highlights === 'flat' || density === 'thin' || shadows === 'empty'),
+    cause: 'Developed for less than was asked for: that alone explains it.',
+    change: 'Give it the whole time before changing the EI.',
+  },
+  {
+    applies: ({ shadows }, { pushStops }) => shadows === 'empty' && pushStops > 0,
     cause: 'Pushed film: the shadows were never exposed, and development cannot bring them back.',
     change: 'Give more light where you can, or accept it.',
   },
@@ -65,14 +89,14 @@ const patterns: readonly Pattern[] = [
 /**
  * What the look of negatives says about their exposure and development, and about the hands.
  * @param judgement density, shadows, highlights and marks
- * @param pushStops stops the film was pushed (positive) or pulled by
+ * @param made stops of push or pull, and the share of its development that the film really got
  * @returns likely causes with what to change next time, the most telling first; empty when there is nothing to change
- * @source practice: expose for the shadows, develop for the highlights
+ * @source practice: expose for the shadows, develop for the highlights; what really happened comes before a guess
  * @example
- * negativeAdvice({ density: "thin", shadows: "empty", highlights: "printable", marks: [] }, 0)[0].cause // = "Exposed too little."
+ * negativeAdvice({ density: "thin", shadows: "empty", highlights: "printable", marks: [] }, { pushStops: 0 })[0].cause // = "Exposed too little."
  */
-export function negativeAdvice(judgement: NegativeJudgement, pushStops: number): NegativeAdvice[] {
-  const pattern = patterns.find(({ applies }) => applies(judgement, pushStops));
+export function negativeAdvice(judgement: NegativeJudgement, made: NegativeMade): NegativeAdvice[] {
+  const pattern = patterns.find(({ applies }) => applies(judgement, made));
   const flaws = negativeMarks.filter(({ id }) => judgement.marks.includes(id));
   return [...(pattern ? [pattern] : []), ...flaws].map(({ cause, change }) => ({ cause, change }));
 }

@@ -23,7 +23,9 @@ export function findRoot(
   if (fb === 0) return b;
   if (fa > 0 === fb > 0) return Math.abs(fa) < Math.abs(fb) ? a : b;
   for (let turn = 0; turn < 200 && Math.abs(b - a) > tolerance; turn += 1) {
-    const x = (a * fb - b * fa) / (fb - fa);
+    const secant = (a * fb - b * fa) / (fb - fa);
+    // Values past any number have no secant; half-way is always right.
+    const x = Number.isFinite(secant) ? secant : (a + b) / 2;
     const fx = f(x);
     if (Math.abs(fx) < 1e-14) return x;
     if (fx > 0 === fb > 0) {

@@ -62,7 +62,7 @@ export function formulaRange(
  * @param lightDensity lighter tone, density above Dmin
  * @param darkDensity darker tone, density above Dmin
  * @returns 100 × log10 exposure
- * @throws RangeError when the paper cannot show one of them
+ * @throws Refusal `density` when the paper cannot show one of them
  * @source the curve itself
  * @example
  * toneRange(curveFor(defaultPaper, 0.105), 0.1, 1.72) // ≈ 93.8

@@ -1,3 +1,4 @@
+import { Refusal } from '../refusal.ts';
 import type { Paper } from './paper.ts';
 
 /** A paper's curve for one mix of light: each layer's logistic, placed along log exposure. */
@@ -50,22 +51,29 @@ export function densityAt(curve: PaperCurve, logH: number): number {
  * @param curve from `curveFor`
  * @param density between the curve's Dmin and Dmax
  * @returns log10 exposure
- * @throws RangeError when the paper cannot show that density
+ * @throws Refusal `density` when the paper cannot show that density
  * @source Newton's method kept inside a bisection bracket
  * @example
  * logExposureAt(curveFor(defaultPaper, 1), 1.105) // ≈ 0
  */
 export function logExposureAt(curve: PaperCurve, density: number): number {
   if (!(density > curve.dMin && density < curve.dMax)) {
-    throw new RangeError(
-      `The paper shows densities between ${curve.dMin} and ${curve.dMax}, not ${density}.`,
+    const [least, most, wanted] = [curve.dMin, curve.dMax, density].map((one) => one.toFixed(2));
+    throw new Refusal(
+      'density',
+      '/density',
+      `The paper shows densities between ${least} and ${most}, not ${wanted}.`,
     );
   }
   const target = ((density - curve.dMin) / (curve.dMax - curve.dMin)) * curve.shifts.length;
   const steepness = -curve.slope * Math.LN10;
   let low = -8;
   let high = 8;
-  let logH = 0;
+  // Where one layer in the middle of all would have it: a few steps from the answer.
+  const middle = curve.shifts.reduce((sum, shift) => sum + shift, 0) / curve.shifts.length;
+  const share = target / curve.shifts.length;
+  const guess = -Math.log(share / (1 - share)) / steepness - middle;
+  let logH = guess > low && guess < high ? guess : 0;
   for (let turn = 0; turn < 100; turn += 1) {
     let value = -target;
     let derivative = 0;

@@ -2,14 +2,13 @@ import { findRoot } from '../numeric/find-root.ts';
 import { Refusal } from '../refusal.ts';
 import { curveFor, densityAt, logExposureAt } from './curve.ts';
 import type { Paper } from './paper.ts';
-import { blueShareFor } from './range.ts';
+import { LEAST_LOGIT, MOST_LOGIT, blueShareFor, isoRange, shareFromLogit } from './range.ts';
 
 /** Less than this above Dmin no eye tells from paper white: the threshold. */
 export const THRESHOLD_DENSITY = 0.005;
 const FIRST_TONE = 0.04;
 const DEEPEST_SHARE = 0.9;
 const LOWEST = -6;
-const HIGHEST = 4;
 
 /** A plain exposure of the whole sheet, besides that of the negative. */
 export interface Flash {
@@ -20,8 +19,7 @@ export interface Flash {
 }
 
 /** A sheet that is exposed at one contrast and flashed: densities from the negative's light. */
-function flashed(paper: Paper, range: number, flash: Flash) {
-  const share = blueShareFor(paper, range);
+function flashed(paper: Paper, share: number, flash: Flash) {
   const flashShare = blueShareFor(paper, flash.range);
   const threshold =
     10 ** logExposureAt(curveFor(paper, flashShare), paper.dMin + THRESHOLD_DENSITY);
@@ -34,9 +32,9 @@ function flashed(paper: Paper, range: number, flash: Flash) {
   };
 }
 
-/** log10 of the negative's light that gives a density above Dmin, on a flashed sheet. */
-function lightFor(paper: Paper, range: number, flash: Flash, netDensity: number): number {
-  const density = flashed(paper, range, flash);
+/** log10 of the negative's light that gives a density above Dmin, on a flashed sheet exposed with this share of blue. */
+function lightFor(paper: Paper, share: number, flash: Flash, netDensity: number): number {
+  const density = flashed(paper, share, flash);
   if (density(LOWEST) - paper.dMin > netDensity) {
     throw new Refusal(
       'veil',
@@ -44,7 +42,15 @@ function lightFor(paper: Paper, range: number, flash: Flash, netDensity: number)
       'That flash alone is darker than the tone asked for. Flash less.',
     );
   }
-  return findRoot((logH) => density(logH) - paper.dMin - netDensity, LOWEST, HIGHEST, 1e-9);
+  // A flash only adds light: no more of the negative's is needed than without.
+  const most = logExposureAt(curveFor(paper, share), paper.dMin + netDensity);
+  return findRoot((logH) => density(logH) - paper.dMin - netDensity, LOWEST, most, 1e-9);
+}
+
+/** The range that a share of blue has under a flash. */
+function rangeAt(paper: Paper, share: number, flash: Flash): number {
+  const deepest = DEEPEST_SHARE * (paper.dMax - paper.dMin);
+  return 100 * (lightFor(paper, share, flash, deepest) - lightFor(paper, share, flash, FIRST_TONE));
 }
 
 /**
@@ -59,8 +65,7 @@ function lightFor(paper: Paper, range: number, flash: Flash, netDensity: number)
  * flashedRange(defaultPaper, 110, { share: 0, range: 170 }) // ≈ 110.0
  */
 export function flashedRange(paper: Paper, range: number, flash: Flash): number {
-  const deepest = DEEPEST_SHARE * (paper.dMax - paper.dMin);
-  return 100 * (lightFor(paper, range, flash, deepest) - lightFor(paper, range, flash, FIRST_TONE));
+  return rangeAt(paper, blueShareFor(paper, range), flash);
 }
 
 /**
@@ -75,9 +80,11 @@ export function flashedRange(paper: Paper, range: number, flash: Flash): number 
  * rangeUnderFlash(defaultPaper, 110, { share: 0, range: 170 }) // ≈ 110.0
  */
 export function rangeUnderFlash(paper: Paper, range: number, flash: Flash): number | undefined {
-  const hardest = 50;
-  if (flashedRange(paper, hardest, flash) > range) return undefined;
-  return findRoot((r) => flashedRange(paper, r, flash) - range, hardest, range, 1e-6);
+  const missing = (logit: number) => rangeAt(paper, shareFromLogit(logit), flash) - range;
+  const unflashed = blueShareFor(paper, range);
+  const softest = Math.max(LEAST_LOGIT, Math.log(unflashed / (1 - unflashed)));
+  if (missing(MOST_LOGIT) > 0) return undefined;
+  return isoRange(curveFor(paper, shareFromLogit(findRoot(missing, softest, MOST_LOGIT, 1e-7))));
 }
 
 /**
@@ -98,6 +105,7 @@ export function mainUnderFlash(
   flash: Flash,
   highlightDensity: number,
 ): number {
-  const without = lightFor(paper, range, { ...flash, share: 0 }, highlightDensity);
-  return 10 ** (lightFor(paper, range, flash, highlightDensity) - without);
+  const share = blueShareFor(paper, range);
+  const without = lightFor(paper, share, { ...flash, share: 0 }, highlightDensity);
+  return 10 ** (lightFor(paper, share, flash, highlightDensity) - without);
 }

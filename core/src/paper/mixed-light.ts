@@ -1,5 +1,7 @@
+import { Refusal } from '../refusal.ts';
 import { STOP_IN_LOG } from '../quantity/stops.ts';
-import { curveFor, logExposureAt, type PaperCurve } from './curve.ts';
+import { findRoot } from '../numeric/find-root.ts';
+import { curveFor, densityAt, logExposureAt, type PaperCurve } from './curve.ts';
 import type { Paper } from './paper.ts';
 import { blueShareFor, isoRange } from './range.ts';
 
@@ -18,8 +20,22 @@ export interface MixExposure extends MixSetting {
 /** ISO 6846 speed is measured here above Dmin. */
 const SPEED_DENSITY = 0.6;
 
-/** Blue and green light of a second at a setting, in units of the paper's own. */
-function lightOf(paper: Paper, { range, speedStops }: MixSetting): { blue: number; green: number } {
+/** Light by its two colours, in units of the paper's own. */
+export interface BlueAndGreen {
+  readonly blue: number;
+  readonly green: number;
+}
+
+/**
+ * The light of a second at a setting.
+ * @param paper layers
+ * @param setting R, and speed in stops
+ * @returns blue and green, in units of the paper's own
+ * @source the layer model; settings of equal ISO speed reach the speed point in the same time
+ * @example
+ * lightOf(defaultPaper, { range: 110, speedStops: 0 }).blue / lightOf(defaultPaper, { range: 110, speedStops: -1 }).blue // ≈ 2
+ */
+export function lightOf(paper: Paper, { range, speedStops }: MixSetting): BlueAndGreen {
   const share = blueShareFor(paper, range);
   const atSpeedPoint = logExposureAt(curveFor(paper, share), paper.dMin + SPEED_DENSITY);
   // Settings of equal speed reach the speed point in the same time; a slower one in longer.
@@ -42,7 +58,7 @@ export interface MixAnswer {
  * @param paper layers
  * @param exposures R, speed in stops and s of each; at least one longer than nothing
  * @returns the single contrast they amount to, and the time at it
- * @throws RangeError when nothing was exposed
+ * @throws Refusal `no-light` when nothing was exposed
  * @source the layer model: blue and green add, and one share of blue is one contrast
  * @example
  * mixOf(defaultPaper, [{ range: 110, speedStops: 0, seconds: 4 }, { range: 110, speedStops: 0, seconds: 6 }]).seconds // ≈ 10.0
@@ -56,7 +72,7 @@ export function mixOf(paper: Paper, exposures: readonly MixExposure[]): MixAnswe
     green += light.green * exposure.seconds;
   }
   const total = blue + green;
-  if (!(total > 0)) throw new RangeError('Nothing was exposed.');
+  if (!(total > 0)) throw new Refusal('no-light', '', 'Nothing was exposed.');
   const curve = curveFor(paper, blue / total);
   const speedPoint = 10 ** logExposureAt(curve, paper.dMin + SPEED_DENSITY);
   return { range: isoRange(curve), seconds: total / speedPoint, curve };
@@ -101,42 +117,61 @@ export function splitPair(
 }
 
 /**
- * How long the soft exposure may be, when a hard one is given on top, so that the highlight keeps its tone.
+ * How much of the light a place of the negative lets through, told by the tone that an exposure gave it.
  * @param paper layers
- * @param soft R, speed and s at which the highlight was right alone
- * @param hard R, speed and s of the exposure given on top
- * @param highlightDensity the highlight's tone, density above Dmin
- * @returns s of the soft exposure; 0 when the hard one alone is too much already
- * @source the layer model: the highlight's light by blue and green together
+ * @param light of the whole exposure, from `lightOf` times its seconds
+ * @param netDensity the place's tone, density above Dmin
+ * @returns a share of the light, in units of the paper's own
+ * @throws Refusal `density` when the paper cannot show that tone
+ * @source the layer model, inverted
  * @example
- * shortenedSoft(defaultPaper, { range: 150, speedStops: 0, seconds: 10 }, { range: 52, speedStops: -1, seconds: 0 }, 0.1) // ≈ 10.0
+ * shareOfPlace(defaultPaper, lightOf(defaultPaper, { range: 110, speedStops: 0 }), 0.6) // ≈ 1
  */
-export function shortenedSoft(
+export function shareOfPlace(
   paper: Paper,
-  soft: MixExposure,
-  hard: MixExposure,
-  highlightDensity: number,
+  { blue, green }: BlueAndGreen,
+  netDensity: number,
 ): number {
-  /** log10 of the negative's light at the highlight: what makes the soft exposure right alone. */
-  const negative = logOfPlace(paper, [soft], highlightDensity);
-  let low = 0;
-  let high = soft.seconds;
-  for (let turn = 0; turn < 60; turn += 1) {
-    const seconds = (low + high) / 2;
-    const exposures = [{ ...soft, seconds }, hard];
-    // The more is exposed, the less light of the negative is enough for the tone.
-    if (logOfPlace(paper, exposures, highlightDensity) > negative) low = seconds;
-    else high = seconds;
-  }
-  return high;
+  const total = blue + green;
+  return 10 ** logExposureAt(curveFor(paper, blue / total), paper.dMin + netDensity) / total;
 }
 
-/** log10 of the light that a place has to let through to get a tone from these exposures. */
-function logOfPlace(paper: Paper, exposures: readonly MixExposure[], netDensity: number): number {
-  const { curve, seconds } = mixOf(paper, exposures);
-  return (
-    logExposureAt(curve, curve.dMin + netDensity) -
-    logExposureAt(curve, curve.dMin + SPEED_DENSITY) -
-    Math.log10(seconds)
-  );
+/**
+ * How long the first of two exposures may be, when the other is given on top, so that a place keeps its tone.
+ * @param paper layers
+ * @param first R, speed and s at which the place was right alone
+ * @param over R, speed and s of the exposure given on top
+ * @param netDensity the place's tone, density above Dmin
+ * @returns s of the first exposure; 0 when the other alone is too much already
+ * @throws Refusal `density` when the paper cannot show that tone
+ * @source the layer model: the place's light by blue and green together
+ * @example
+ * shortenedFirst(defaultPaper, { range: 150, speedStops: 0, seconds: 10 }, { range: 52, speedStops: -1, seconds: 12 }, 0.1) // ≈ 7.301
+ */
+export function shortenedFirst(
+  paper: Paper,
+  first: MixExposure,
+  over: MixExposure,
+  netDensity: number,
+): number {
+  const [a, b] = [lightOf(paper, first), lightOf(paper, over)];
+  const under = { blue: b.blue * over.seconds, green: b.green * over.seconds };
+  const share = shareOfPlace(paper, scaled(a, first.seconds), netDensity);
+  const tooDark = (seconds: number) => {
+    const blue = a.blue * seconds + under.blue;
+    const total = blue + a.green * seconds + under.green;
+    return (
+      densityAt(curveFor(paper, blue / total), Math.log10(share * total)) - paper.dMin - netDensity
+    );
+  };
+  if (over.seconds > 0 && tooDark(0) >= 0) return 0;
+  return findRoot(tooDark, first.seconds * LEAST_SHARE, first.seconds, first.seconds * 1e-9);
 }
+
+/** No light at all has no logarithm. */
+const LEAST_SHARE = 1e-12;
+
+const scaled = ({ blue, green }: BlueAndGreen, by: number): BlueAndGreen => ({
+  blue: blue * by,
+  green: green * by,
+});

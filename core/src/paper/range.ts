@@ -28,7 +28,7 @@ export function isoRange(curve: PaperCurve): number {
  * @param curve from `curveFor`
  * @param netDensity density above Dmin
  * @returns log10 exposure, 0 at Dmin + 0.60
- * @throws RangeError when the paper cannot show that density
+ * @throws Refusal `density` when the paper cannot show that density
  * @source ISO 6846 speed point
  * @example
  * logFromSpeedPoint(curveFor(defaultPaper, 0.3), 0.6) // ≈ 0
@@ -85,19 +85,30 @@ export const MOST_LOGIT = 14;
  * blueShareFor(defaultPaper, 110) // ≈ 0.105
  */
 export function blueShareFor(paper: Paper, range: number): number {
-  return shareFromLogit(
-    findRoot(
-      (logit) => isoRange(curveFor(paper, shareFromLogit(logit))) - range,
-      LEAST_LOGIT,
-      MOST_LOGIT,
-      1e-9,
-    ),
-  );
+  return mixFor(paper, range).share;
 }
 
-/** Settings come back again and again while a strip is read, so the curves found for them are kept. */
-const known = new WeakMap<Paper, Map<number, PaperCurve>>();
+interface Mix {
+  readonly share: number;
+  readonly curve: PaperCurve;
+}
+
+/** Settings come back again and again while a strip is read, so the mixes found for them are kept. */
+const known = new WeakMap<Paper, Map<number, Mix>>();
 const MOST_KNOWN = 200;
+
+function mixFor(paper: Paper, range: number): Mix {
+  const mixes = known.get(paper) ?? new Map<number, Mix>();
+  known.set(paper, mixes);
+  const found = mixes.get(range);
+  if (found) return found;
+  if (mixes.size >= MOST_KNOWN) mixes.clear();
+  const missing = (logit: number) => isoRange(curveFor(paper, shareFromLogit(logit))) - range;
+  const share = shareFromLogit(findRoot(missing, LEAST_LOGIT, MOST_LOGIT, 1e-9));
+  const made = { share, curve: curveFor(paper, share) };
+  mixes.set(range, made);
+  return made;
+}
 
 /**
  * The curve of a paper at a range.
@@ -109,12 +120,5 @@ const MOST_KNOWN = 200;
  * isoRange(curveForRange(defaultPaper, 110)) // ≈ 110.0
  */
 export function curveForRange(paper: Paper, range: number): PaperCurve {
-  const curves = known.get(paper) ?? new Map<number, PaperCurve>();
-  known.set(paper, curves);
-  const found = curves.get(range);
-  if (found) return found;
-  if (curves.size >= MOST_KNOWN) curves.clear();
-  const made = curveFor(paper, blueShareFor(paper, range));
-  curves.set(range, made);
-  return made;
+  return mixFor(paper, range).curve;
 }

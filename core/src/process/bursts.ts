@@ -9,30 +9,45 @@ export interface Burst {
 
 /**
  * When a step's tank is moved. Bursts count from the start of the step; one that would overlap the pouring out is left out,
- * while the first agitation, and continuous agitation, end where pouring out begins.
+ * while the first agitation, and continuous agitation, end where pouring out begins. A burst that begins while the first
+ * agitation still goes on is part of it. Asked for a stretch of time, only what lies in it is worked out.
  * @param step with its time in s and its agitation
  * @param drainSeconds before the end, for pouring out
+ * @param fromSeconds only what is not over by then, s from the start of the step
+ * @param toSeconds only what begins before then
  * @returns the bursts in order, s from the start of the step
  * @source practice: do the same each time
  * @example
  * bursts({ id: "d", kind: "developer", seconds: 195, agitation: "each-minute" }, 10) // = [{"startSeconds":0,"endSeconds":30},{"startSeconds":60,"endSeconds":70},{"startSeconds":120,"endSeconds":130}]
  */
-export function bursts(step: ProcessStep, drainSeconds: number): Burst[] {
-  const scheme = agitationScheme(step.agitation);
+export function bursts(
+  step: ProcessStep,
+  drainSeconds: number,
+  fromSeconds = 0,
+  toSeconds = Infinity,
+): Burst[] {
+  const { initialSeconds, everySeconds, burstSeconds, continuous } = agitationScheme(
+    step.agitation,
+  );
   const pourOut = Math.max(0, step.seconds - drainSeconds);
-  if (scheme.continuous) return pourOut > 0 ? [{ startSeconds: 0, endSeconds: pourOut }] : [];
   const found: Burst[] = [];
-  const firstEnd = Math.min(scheme.initialSeconds, pourOut);
-  if (firstEnd > 0) found.push({ startSeconds: 0, endSeconds: firstEnd });
-  if (scheme.everySeconds === 0) return found;
-  for (
-    let startSeconds = scheme.everySeconds;
-    startSeconds + scheme.burstSeconds <= pourOut;
-    startSeconds += scheme.everySeconds
-  ) {
-    if (startSeconds >= scheme.initialSeconds) {
-      found.push({ startSeconds, endSeconds: startSeconds + scheme.burstSeconds });
+  const add = (startSeconds: number, endSeconds: number) => {
+    const here = endSeconds > fromSeconds && startSeconds < toSeconds;
+    if (here && endSeconds > startSeconds) found.push({ startSeconds, endSeconds });
+  };
+  add(0, continuous ? pourOut : Math.min(initialSeconds, pourOut));
+  if (continuous || everySeconds === 0) return found;
+  const first = Math.max(1, Math.floor((fromSeconds - burstSeconds) / everySeconds));
+  const last = Math.min(pourOut - burstSeconds, toSeconds);
+  for (let turn = first; turn * everySeconds <= last; turn += 1) {
+    const startSeconds = turn * everySeconds;
+    if (startSeconds > initialSeconds || initialSeconds === 0) {
+      // A turn that takes no time is still a turn.
+      add(startSeconds, startSeconds + Math.max(burstSeconds, LEAST_BURST_SECONDS));
     }
   }
   return found;
 }
+
+/** The shortest burst that the hands can make, s. */
+const LEAST_BURST_SECONDS = 1;

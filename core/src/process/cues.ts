@@ -64,7 +64,10 @@ export function cuesBetween(
       });
     }
   };
-  for (const burst of bursts(step, plan.drainSeconds)) {
+  const since = (ms: number) => (ms - startedAtMs) / 1000;
+  // The hands are called a moment before a turn, so that one just past the window may still have its call in it.
+  const ahead = since(toMs) + LEAD_IN_SECONDS;
+  for (const burst of bursts(step, plan.drainSeconds, since(fromMs) - 1, ahead)) {
     if (burst.startSeconds > LEAD_IN_SECONDS) add('lead-in', burst.startSeconds - LEAD_IN_SECONDS);
     add('agitate', burst.startSeconds);
     if (burst.endSeconds < pourOutSeconds) add('rest', burst.endSeconds);

@@ -7,10 +7,10 @@ import { stepKind } from './step-kinds/index.ts';
 /** How long before pouring out the next bath should be at hand, s. */
 export const FETCH_LEAD_SECONDS = 30;
 
-/** The share of the fixing time after which film may be opened to light, at the earliest. */
-const OPENS_AFTER = 0.5;
 /** The share of the development after which its temperature is worth a look. */
 const READ_AFTER = 0.5;
+/** The next turn is looked for this far ahead; no scheme rests longer, s. */
+const LOOK_AHEAD_SECONDS = 7200;
 /** A development shorter than this is over before a reading could help, s. */
 const LEAST_FOR_READING = 120;
 
@@ -70,11 +70,15 @@ export function processMoment(
   const elapsedSeconds = Math.max(0, (atMs - startedAtMs) / 1000);
   const remainingSeconds = step.seconds - elapsedSeconds;
   const pourOutSeconds = Math.max(0, step.seconds - plan.drainSeconds);
-  const moves = bursts(step, plan.drainSeconds);
-  const moving = moves.some(
-    (burst) => burst.startSeconds <= elapsedSeconds && elapsedSeconds < burst.endSeconds,
+  const opensAfter = stepKind(step.kind).opensToLightAfter;
+  const moves = bursts(
+    step,
+    plan.drainSeconds,
+    elapsedSeconds,
+    elapsedSeconds + LOOK_AHEAD_SECONDS,
   );
-  const upcoming = moves.find((burst) => burst.startSeconds > elapsedSeconds);
+  const moving = moves.some(({ startSeconds }) => startSeconds <= elapsedSeconds);
+  const upcoming = moves.find(({ startSeconds }) => startSeconds > elapsedSeconds);
   return {
     hands: handsAt({ step, elapsedSeconds, pourOutSeconds, moving }),
     record,
@@ -87,7 +91,7 @@ export function processMoment(
       ...(upcoming && { nextBurstSeconds: upcoming.startSeconds }),
       fetchSeconds: Math.max(0, pourOutSeconds - FETCH_LEAD_SECONDS),
       pourOutSeconds,
-      ...(stepKind(step.kind).opensToLight && { lightSafeSeconds: step.seconds * OPENS_AFTER }),
+      ...(opensAfter !== null && { lightSafeSeconds: step.seconds * opensAfter }),
       ...(asksForReading(step, record) && { readSeconds: step.seconds * READ_AFTER }),
     },
     ...next,

@@ -1,5 +1,6 @@
 import type { Agitation } from '../film/agitation/index.ts';
 import type { SecondBath } from '../film/recipe.ts';
+import { fixAgitation } from './fix-agitation.ts';
 import { filmStepKinds, printStepKinds, stepKind, type StepKindId } from './step-kinds/index.ts';
 import type { Afterwards } from './step-kinds/kind.ts';
 
@@ -98,7 +99,10 @@ export function filmPlan(choices: FilmPlanChoices): ProcessPlan {
         (id === 'developer' ? undefined : choices.seconds[id]) ??
         given[id]?.seconds ??
         kind.usualSeconds,
-      agitation: choices.agitations?.[id] ?? given[id]?.agitation ?? kind.agitation,
+      agitation:
+        choices.agitations?.[id] ??
+        given[id]?.agitation ??
+        (kind.opensToLightAfter !== null ? fixAgitation(choices.agitation) : kind.agitation),
       ...(afterwards && { afterwards }),
     };
   });

@@ -1,10 +1,11 @@
+import { Refusal } from '@katachron/core';
 import type { RequestEvent } from '@sveltejs/kit';
 import type { Static, TSchema } from 'typebox';
 import { InvalidInput } from './problem/invalid-input.ts';
 import { problem, problemFor } from './problem/response.ts';
-import { VersionMissing, type Written } from './repositories/versioned.ts';
+import { VersionMissing, type Written } from './store/versioned.ts';
 import { check } from './validation.ts';
-import { uuid } from '../contract/fields.ts';
+import { uuid } from '../kit/fields.ts';
 
 type Handler<Event extends RequestEvent> = (event: Event) => Promise<Response> | Response;
 
@@ -24,9 +25,21 @@ export function api<Event extends RequestEvent>(handler: Handler<Event>): Handle
 
 const JSON_HEADERS = { 'content-type': 'application/json', 'cache-control': 'no-store' };
 
-export function answer(value: unknown, status = 200, headers: Record<string, string> = {}) {
-  return new Response(JSON.stringify(value), { status, headers: { ...JSON_HEADERS, ...headers } });
+/** JSON has no number for what is endless or undefined and would say null: nobody is told that. */
+function finite(_key: string, value: unknown): unknown {
+  if (typeof value === 'number' && !Number.isFinite(value)) {
+    throw new Refusal('no-number', '', 'With these values the answer is no number.');
+  }
+  return value;
 }
+
+export function answer(value: unknown, status = 200, headers: Record<string, string> = {}) {
+  const body = JSON.stringify(value, finite);
+  return new Response(body, { status, headers: { ...JSON_HEADERS, ...headers } });
+}
+
+/** The database keeps no sign of a zero; what is the same to it is the same here. */
+const plainZero = (_key: string, value: unknown) => (value === 0 ? 0 : value);
 
 /** Reads and checks a JSON body. */
 export async function readBody<Schema extends TSchema>(
@@ -41,9 +54,10 @@ export async function readBody<Schema extends TSchema>(
   }
   let value: unknown;
   try {
-    value = JSON.parse(await request.text());
+    value = JSON.parse(await request.text(), plainZero);
   } catch (cause) {
-    if (!(cause instanceof SyntaxError)) throw cause;
+    // What is nested past any sense is as unreadable as what is no JSON.
+    if (!(cause instanceof SyntaxError || cause instanceof RangeError)) throw cause;
     throw new InvalidInput([{ pointer: '', detail: 'The body is not readable JSON.' }]);
   }
   return check(schema, value);

@@ -1,13 +1,24 @@
+import { isIP } from 'node:net';
+import { hostname as machineName } from 'node:os';
 import { problem } from './problem/response.ts';
 
 const LOOPBACK = ['127.0.0.1', 'localhost', '[::1]'];
+/** What HOST says when every address of the machine is meant. */
+const ANYWHERE = ['0.0.0.0', '::', '[::]'];
 const SAFE = ['GET', 'HEAD', 'OPTIONS'];
 
-/** Hosts that a request may be for: loopback, and what HOST says. A foreign name that resolves here is none of them. */
+/**
+ * Hosts that a request may be for: loopback, and where it was opened to the network the machine by its number or its own
+ * name. A foreign name that resolves here is none of them.
+ */
 function hostAllowed(hostname: string): boolean {
-  const told = process.env.HOST;
-  if (told === '0.0.0.0' || told === '::') return true;
-  return LOOPBACK.includes(hostname) || hostname === told || hostname === `[${told}]`;
+  if (LOOPBACK.includes(hostname)) return true;
+  const told = process.env.HOST ?? '';
+  if (hostname === told || hostname === `[${told}]`) return ![...ANYWHERE, ''].includes(hostname);
+  if (!ANYWHERE.includes(told)) return false;
+  const name = machineName().toLowerCase();
+  const numbered = isIP(hostname.replace(/^\[|\]$/g, '')) !== 0;
+  return numbered ? !ANYWHERE.includes(hostname) : [name, `${name}.local`].includes(hostname);
 }
 
 /**
@@ -32,11 +43,3 @@ export function refuseForeign(request: Request): Response | undefined {
   }
   return undefined;
 }
-
-export const securityHeaders: Readonly<Record<string, string>> = {
-  'x-content-type-options': 'nosniff',
-  'referrer-policy': 'no-referrer',
-  'cross-origin-opener-policy': 'same-origin',
-  'cross-origin-resource-policy': 'same-origin',
-  'permissions-policy': 'camera=(), microphone=(), geolocation=()',
-};

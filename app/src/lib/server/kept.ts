@@ -1,6 +1,6 @@
 import type { Cookies } from '@sveltejs/kit';
 import type { Static, TSchema } from 'typebox';
-import { unpacked } from '../ui/cookie.ts';
+import { unpacked } from '../kit/cookie.ts';
 import { fits } from './validation.ts';
 
 /** What a cookie holds when it fits its schema; anything else, however odd, is as if it were not there. */

@@ -22,7 +22,10 @@ export function filmReason(recipe: FilmRecipe, development: Development, unit: U
   const found = {
     point: `Read straight from ${source} ${first}.`,
     between: `Between ${source} ${first} and ${second}.`,
-    'past-table': `Carried on past the table from ${source} ${first} and ${second}.`,
+    'past-table':
+      points.length > 2
+        ? `Carried on past the table along ${source} ${points.length} times, ${first} to ${points.at(-1)}.`
+        : `Carried on past the table from ${source} ${first} and ${second}.`,
     'activation-energy': `From ${source} one time, ${first}, by activation energy (${Math.round(base.activationEnergy / 1000)} kJ/mol).`,
   }[base.method];
   const perDegree = base.secondsPerDegree * factor * (unit === 'C' ? 1 : FAHRENHEIT_STEP);

@@ -1,13 +1,13 @@
 import { usualFilmKinds } from '@katachron/core';
-import { FilmDraft } from '$lib/contract/drafts.ts';
-import { withAddress } from '$lib/film/take.ts';
+import { FilmDraft } from '$lib/stages/film/draft.ts';
+import { recipeOf, withAddress, withoutGone } from '$lib/stages/film/take.ts';
 import { kept } from '$lib/server/kept.ts';
 import { forPage } from '$lib/server/page.ts';
-import { recipes } from '$lib/server/repositories/recipes.ts';
-import { rolls } from '$lib/server/repositories/rolls.ts';
-import { shelfStores } from '$lib/server/repositories/shelves.ts';
-import { tankLesson } from '$lib/server/tank-lesson.ts';
-import { cookieNames } from '$lib/ui/cookie.ts';
+import { recipes } from '$lib/nouns/recipe/store.server.ts';
+import { rolls } from '$lib/nouns/roll/store.server.ts';
+import { shelfStores } from '$lib/nouns/shelves.server.ts';
+import { tankLesson } from '$lib/nouns/tank/lesson.server.ts';
+import { cookieNames } from '$lib/kit/cookie.ts';
 
 const emptyDraft: FilmDraft = {
   title: '',
@@ -29,8 +29,9 @@ export async function load({ cookies, depends, url }) {
       shelfStores.procedures.all(),
       rolls.waiting(),
     ]);
-    const draft = withAddress(left, url.searchParams, all, waiting);
-    const chosen = all.find(({ id }) => id === draft.recipeId) ?? all[0];
+    const draft = withAddress(withoutGone(left, waiting), url.searchParams, all, waiting);
+    const roll = waiting.find(({ id }) => id === draft.rollId);
+    const chosen = recipeOf(draft, all, roll);
     const [judged, lesson] = await Promise.all([
       chosen ? rolls.judged(chosen.film, chosen.developer) : [],
       tanks.some(({ id }) => id === draft.tankId) ? tankLesson(draft.tankId ?? '') : undefined,

@@ -1,6 +1,6 @@
-import { logbookQuery } from '$lib/server/logbook-query.ts';
+import { logbookQuery } from '$lib/stages/logbook/query.server.ts';
 import { forPage } from '$lib/server/page.ts';
-import { logbookPage } from '$lib/server/repositories/logbook.ts';
+import { logbookPage } from '$lib/stages/logbook/store.server.ts';
 
 export async function load({ url }) {
   return forPage(async () => {

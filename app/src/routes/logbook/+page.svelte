@@ -1,10 +1,10 @@
 <script lang="ts">
   import { afterNavigate, goto } from '$app/navigation';
   import { format } from 'date-fns';
-  import { useDesk } from '$lib/light/desk.svelte.ts';
-  import { lineOf } from '$lib/logbook/line.ts';
-  import Button from '$lib/ui/Button.svelte';
-  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
+  import { lineOf } from '$lib/stages/logbook/line.ts';
+  import Button from '$lib/kit/Button.svelte';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
 
   const { data } = $props();
   const desk = useDesk();

@@ -1,4 +1,4 @@
-import { printPage } from '$lib/server/print-page.ts';
+import { printPage } from '$lib/stages/print/load.server.ts';
 
 export function load({ cookies, depends }) {
   depends('katachron:print');

@@ -1,3 +1,4 @@
+import { Refusal } from '../../refusal.ts';
 /** What is heard while one firing is counted in and given. */
 export type FiringCueKind = 'count-in' | 'lamp-on' | 'beat' | 'lamp-off';
 
@@ -20,13 +21,14 @@ const CLEAR_OF_END = 0.15;
  * @param dialSeconds how long the lamp is on, s
  * @param countInBeats beats of a second before the light
  * @returns cues in order, each in s from the touch
- * @throws RangeError unless the time is more than zero
+ * @throws Refusal `firing` unless the time is more than zero
  * @source a metronome beats the seconds; counting in puts the hands in place
  * @example
  * firingCues(2.3, 1).map(({ kind, atSeconds }) => `${kind} ${atSeconds}`) // = ["count-in 0", "lamp-on 1", "beat 2", "beat 3", "lamp-off 3.3"]
  */
 export function firingCues(dialSeconds: number, countInBeats = COUNT_IN_BEATS): FiringCue[] {
-  if (!(dialSeconds > 0)) throw new RangeError(`A firing takes more than ${dialSeconds} s.`);
+  if (!(dialSeconds > 0))
+    throw new Refusal('firing', '/dialSeconds', 'A firing takes more than 0 s.');
   const on = countInBeats * BEAT;
   const beats = Math.ceil((dialSeconds - CLEAR_OF_END) / BEAT) - 1;
   const cue = (kind: FiringCueKind, atSeconds: number): FiringCue => ({ kind, atSeconds });

@@ -2,7 +2,7 @@ import type { AgitationScheme } from './scheme.ts';
 
 export const continuous = {
   id: 'continuous',
-  name: 'moved all the time',
+  name: 'continuous',
   initialSeconds: 0,
   everySeconds: 0,
   burstSeconds: 0,

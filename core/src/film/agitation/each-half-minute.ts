@@ -8,5 +8,5 @@ export const eachHalfMinute = {
   burstSeconds: 5,
   turns: 2,
   continuous: false,
-  hands: 'Turn it over twice, then tap',
+  hands: 'Invert it twice, then tap',
 } as const satisfies AgitationScheme;

@@ -23,8 +23,12 @@ export type AgitationId = (typeof agitationSchemes)[number]['id'];
 /** One of the schemes known by name, or a scheme of one's own. */
 export type Agitation = AgitationId | OwnAgitation;
 
+/** No hands turn a tank more often than this, s; a scheme that asks for it is moved all the time. */
+export const LEAST_EVERY_SECONDS = 5;
+
 /**
- * The scheme meant: one known by its id, or one's own made whole.
+ * The scheme meant: one known by its id, or one's own made whole. A scheme of one's own with turns that follow each other
+ * faster than hands can is taken as continuous, and its name says so.
  * @param agitation an id in `agitationSchemes`, or a scheme of one's own (s)
  * @returns the scheme
  * @source this folder's index
@@ -35,7 +39,15 @@ export function agitationScheme(agitation: Agitation): AgitationScheme {
   if (typeof agitation === 'string') {
     return agitationSchemes.find((scheme) => scheme.id === agitation)!;
   }
-  const { turns, continuous: always } = agitation;
-  const turning = turns > 0 ? `Turn it over ${turns === 1 ? 'once' : `${turns} times`}` : 'Move it';
-  return { ...agitation, id: 'own', hands: always ? 'Keep it moving' : `${turning}, then tap` };
+  const { turns, everySeconds, name } = agitation;
+  const tooOften = everySeconds > 0 && everySeconds < LEAST_EVERY_SECONDS;
+  const always = agitation.continuous || tooOften;
+  const turning = turns > 0 ? `Invert it ${turns === 1 ? 'once' : `${turns} times`}` : 'Move it';
+  return {
+    ...agitation,
+    id: 'own',
+    name: tooOften ? `${name} (every ${everySeconds} s: continuous)` : name,
+    continuous: always,
+    hands: always ? 'Keep it moving' : `${turning}, then tap`,
+  };
 }

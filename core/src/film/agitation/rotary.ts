@@ -2,7 +2,7 @@ import type { AgitationScheme } from './scheme.ts';
 
 export const rotary = {
   id: 'rotary',
-  name: 'rotated all the time',
+  name: 'continuous, rotary',
   initialSeconds: 0,
   everySeconds: 0,
   burstSeconds: 0,

@@ -4,6 +4,7 @@ import { cold } from './cold.ts';
 import { noRuleForAgitation } from './no-rule-for-agitation.ts';
 import { pastTable } from './past-table.ts';
 import { shortTime } from './short-time.ts';
+import { slowsWhenWarmer } from './slows-when-warmer.ts';
 import { warm } from './warm.ts';
 
 export { LEAST_C } from './cold.ts';
@@ -16,6 +17,7 @@ export const developmentCautions = [
   cold,
   warm,
   pastTable,
+  slowsWhenWarmer,
   noRuleForAgitation,
   bathsApart,
 ] as const;

@@ -9,6 +9,6 @@ export const developer = {
   agitation: 'each-minute',
   toleranceC: 0.3,
   afterwards: 'pour away',
-  opensToLight: false,
+  opensToLightAfter: null,
   caution: 'Gloves on. The developer’s data sheet comes first.',
 } as const satisfies StepKind;

@@ -9,6 +9,6 @@ export const fix = {
   agitation: 'each-minute',
   toleranceC: 3,
   afterwards: 'keep',
-  opensToLight: true,
+  opensToLightAfter: 1 / 2,
   caution: 'Fixer carries silver afterwards: keep it, and follow local rules.',
 } as const satisfies StepKind;

@@ -47,6 +47,18 @@ export type StepKindId = (typeof filmStepKinds | typeof printStepKinds)[number][
 const all: readonly StepKind[] = [...filmStepKinds, ...printStepKinds];
 
 /**
+ * Does something name a kind of step?
+ * @param value anything
+ * @returns true for the id of a step kind
+ * @source this folder's index
+ * @example
+ * isStepKind("paused") // = false
+ */
+export function isStepKind(value: unknown): value is StepKindId {
+  return all.some(({ id }) => id === value);
+}
+
+/**
  * The definition of a kind of step.
  * @param id a step kind's id
  * @returns its name, usual time, agitation and caution

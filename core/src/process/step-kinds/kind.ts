@@ -17,8 +17,8 @@ export interface StepKind {
   readonly toleranceC: number;
   /** What becomes of the bath when it comes out of the tank. */
   readonly afterwards: Afterwards;
-  /** From half of its time on light no longer fogs the film. */
-  readonly opensToLight: boolean;
+  /** From this share of its time on light fogs no more: of a fix, half; of one that is just enough to look, all of it. */
+  readonly opensToLightAfter: number | null;
   /** The usual caution of this step; empty where there is none. */
   readonly caution: string;
 }

@@ -9,6 +9,6 @@ export const preSoak = {
   agitation: 'rest',
   toleranceC: 1,
   afterwards: 'pour away',
-  opensToLight: false,
+  opensToLightAfter: null,
   caution: '',
 } as const satisfies StepKind;

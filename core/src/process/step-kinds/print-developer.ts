@@ -9,6 +9,6 @@ export const printDeveloper = {
   agitation: 'continuous',
   toleranceC: 2,
   afterwards: 'keep',
-  opensToLight: false,
+  opensToLightAfter: null,
   caution: 'Tongs or gloves. Keep the air moving.',
 } as const satisfies StepKind;

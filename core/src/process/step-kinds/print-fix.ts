@@ -9,6 +9,6 @@ export const printFix = {
   agitation: 'continuous',
   toleranceC: 3,
   afterwards: 'keep',
-  opensToLight: true,
+  opensToLightAfter: 1 / 2,
   caution: '',
 } as const satisfies StepKind;

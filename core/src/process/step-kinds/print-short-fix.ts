@@ -9,6 +9,6 @@ export const printShortFix = {
   agitation: 'continuous',
   toleranceC: 3,
   afterwards: 'keep',
-  opensToLight: true,
+  opensToLightAfter: 1,
   caution: 'Paper box shut, then white light. A keeper goes back for the whole time.',
 } as const satisfies StepKind;

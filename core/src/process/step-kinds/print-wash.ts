@@ -9,6 +9,6 @@ export const printWash = {
   agitation: 'rest',
   toleranceC: 5,
   afterwards: 'pour away',
-  opensToLight: false,
+  opensToLightAfter: null,
   caution: '',
 } as const satisfies StepKind;

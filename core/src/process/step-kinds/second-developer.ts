@@ -9,6 +9,6 @@ export const secondDeveloper = {
   agitation: 'each-minute',
   toleranceC: 1,
   afterwards: 'keep',
-  opensToLight: false,
+  opensToLightAfter: null,
   caution: 'No rinse between the two baths. Gloves on.',
 } as const satisfies StepKind;

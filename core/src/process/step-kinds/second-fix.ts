@@ -9,6 +9,6 @@ export const secondFix = {
   agitation: 'each-minute',
   toleranceC: 3,
   afterwards: 'keep',
-  opensToLight: false,
+  opensToLightAfter: null,
   caution: 'Fixer carries silver afterwards: keep it, and follow local rules.',
 } as const satisfies StepKind;

@@ -9,6 +9,6 @@ export const stop = {
   agitation: 'continuous',
   toleranceC: 3,
   afterwards: 'keep',
-  opensToLight: false,
+  opensToLightAfter: null,
   caution: 'Acid went into water, never water into acid. Keep the air moving.',
 } as const satisfies StepKind;

@@ -9,6 +9,6 @@ export const washingAid = {
   agitation: 'continuous',
   toleranceC: 3,
   afterwards: 'keep',
-  opensToLight: false,
+  opensToLightAfter: null,
   caution: '',
 } as const satisfies StepKind;

@@ -9,6 +9,6 @@ export const wettingAgent = {
   agitation: 'rest',
   toleranceC: 3,
   afterwards: 'pour away',
-  opensToLight: false,
+  opensToLightAfter: null,
   caution: '',
 } as const satisfies StepKind;

@@ -8,11 +8,11 @@ import {
   type ModelStatic,
   type Sequelize,
 } from 'sequelize';
-import type { PrintBody } from '../../contract/print.ts';
-import type { ProcessEvent } from '../../contract/process.ts';
-import type { RecipeBody } from '../../contract/recipe.ts';
-import type { Roll, RollBody } from '../../contract/roll.ts';
-import { shelfNames, type ShelfBodies, type ShelfName } from '../../contract/shelves.ts';
+import type { PrintBody } from '../../nouns/print/contract.ts';
+import type { ProcessEvent } from '../../nouns/process/contract.ts';
+import type { RecipeBody } from '../../nouns/recipe/contract.ts';
+import type { Roll, RollBody } from '../../nouns/roll/contract.ts';
+import { shelfNames, type ShelfBodies, type ShelfName } from '../../nouns/shelves.ts';
 import { database } from './connection.ts';
 
 /** What every row written whole under a version has: what is searched is a column, the rest is its body. */

@@ -1,8 +1,8 @@
 import { Refusal } from '@katachron/core';
 import { ConnectionError, DatabaseError } from 'sequelize';
-import type { Problem } from '../../contract/problem.ts';
+import type { Problem } from '../../kit/problem.ts';
 import { log } from '../log.ts';
-import { Conflict } from '../repositories/conflict.ts';
+import { Conflict } from '../store/conflict.ts';
 import { InvalidInput } from './invalid-input.ts';
 
 const HEADERS = { 'content-type': 'application/problem+json', 'cache-control': 'no-store' };
@@ -31,6 +31,17 @@ export function isDatabaseAway(cause: unknown): boolean {
   return AWAY.test(code ?? '') || /Connection terminated|ECONN/.test(message);
 }
 
+export const DISK_FULL =
+  'The disk is full, so nothing was stored. What you typed is still here; make room and try again.';
+
+/** PostgreSQL's code for a disk without room. */
+const NO_ROOM = '53100';
+
+export function isDiskFull(cause: unknown): boolean {
+  if (!(cause instanceof DatabaseError)) return false;
+  return (cause.original as Error & { code?: string }).code === NO_ROOM;
+}
+
 /** What a client is told about anything that was thrown; never a stack. */
 export function problemFor(cause: unknown): Response {
   if (cause instanceof InvalidInput) {
@@ -47,12 +58,13 @@ export function problemFor(cause: unknown): Response {
       sent: cause.sent,
     });
   }
+  if (isDiskFull(cause)) return problem(503, 'Disk full', DISK_FULL);
   if (isDatabaseAway(cause)) return problem(503, 'Database away', DATABASE_AWAY);
   if (cause instanceof Error && 'status' in cause && cause.status === 413) {
     return problem(
       413,
-      'Too large',
-      'That is more than a form of ours can be. Nothing was stored.',
+      'File too large',
+      'That is more than a form or a file of ours can be. Nothing was stored.',
     );
   }
   log.error(cause);

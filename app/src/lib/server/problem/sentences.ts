@@ -2,7 +2,7 @@ import type { ErrorObject } from 'ajv';
 import type { FieldError } from './invalid-input.ts';
 
 /** More than this many sentences help nobody. */
-const MOST_ERRORS = 20;
+const MOST_ERRORS = 12;
 
 type Params = Record<string, unknown>;
 
@@ -23,6 +23,8 @@ const sentences: Record<string, (name: string, params: Params) => string> = {
   maxLength: (name, { limit }) => `${name} has at most ${String(limit)} characters.`,
   minItems: (name, { limit }) => `${name}: at least ${String(limit)}.`,
   maxItems: (name, { limit }) => `${name}: at most ${String(limit)}.`,
+  uniqueItems: (name) => `${name}: each only once.`,
+  uniqueItemProperties: (name) => `${name}: two of them are the same.`,
   format: (name, { format }) =>
     format === 'uuid' ? `${name} is not a UUID.` : `${name} has characters that cannot be kept.`,
   pattern: (name) => `${name} is written as 2026-01-24.`,

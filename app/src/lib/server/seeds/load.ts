@@ -1,8 +1,8 @@
-import { prints } from '../repositories/prints.ts';
-import { recipes } from '../repositories/recipes.ts';
-import { rolls } from '../repositories/rolls.ts';
-import { shelfStores } from '../repositories/shelves.ts';
-import type { versionedStore } from '../repositories/versioned.ts';
+import { prints } from '../../nouns/print/store.server.ts';
+import { recipes } from '../../nouns/recipe/store.server.ts';
+import { rolls } from '../../nouns/roll/store.server.ts';
+import { shelfStores } from '../../nouns/shelves.server.ts';
+import type { versionedStore } from '../store/versioned.ts';
 import { demoPrints } from './prints.ts';
 import { demoRecipes } from './recipes.ts';
 import { demoShelves } from './shelves.ts';

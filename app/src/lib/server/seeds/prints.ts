@@ -6,7 +6,7 @@ import {
   toneById,
   type ToneId,
 } from '@katachron/core';
-import type { PrintBody } from '../../contract/print.ts';
+import type { PrintBody } from '../../nouns/print/contract.ts';
 
 interface PrintSeed {
   readonly id: string;

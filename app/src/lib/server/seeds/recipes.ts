@@ -1,4 +1,4 @@
-import type { RecipeBody } from '../../contract/recipe.ts';
+import type { RecipeBody } from '../../nouns/recipe/contract.ts';
 
 interface Seed<Body> {
   readonly id: string;

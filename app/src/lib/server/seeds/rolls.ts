@@ -1,6 +1,6 @@
 import { development, filmPlan, usualFilmKinds } from '@katachron/core';
-import type { ProcessEvent } from '../../contract/process.ts';
-import type { Exposed, Judgement, RollBody } from '../../contract/roll.ts';
+import type { ProcessEvent } from '../../nouns/process/contract.ts';
+import type { Exposed, Judgement, RollBody } from '../../nouns/roll/contract.ts';
 import { demoRecipes } from './recipes.ts';
 import { demoTank } from './shelves.ts';
 

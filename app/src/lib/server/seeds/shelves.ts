@@ -1,4 +1,4 @@
-import type { ShelfBodies, ShelfName } from '../../contract/shelves.ts';
+import type { ShelfBodies, ShelfName } from '../../nouns/shelves.ts';
 
 interface Seed<Name extends ShelfName> {
   readonly shelf: Name;

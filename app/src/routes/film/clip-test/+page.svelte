@@ -1,16 +1,18 @@
 <script lang="ts">
+  import { newId } from '$lib/kit/new-id.ts';
   import { goto, invalidateAll } from '$app/navigation';
   import { clipTest, stepKind, type ClearingFactor } from '@katachron/core';
+  import { attempt } from '$lib/words/attempt.ts';
   import { format } from 'date-fns';
   import { onMount } from 'svelte';
-  import { put } from '$lib/api/client.ts';
-  import type { Bath } from '$lib/contract/bath.ts';
-  import { clipView } from '$lib/film/clip-view.ts';
-  import FilmPages from '$lib/film/FilmPages.svelte';
-  import Button from '$lib/ui/Button.svelte';
-  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
-  import SlotChoice from '$lib/ui/SlotChoice.svelte';
-  import SlotText from '$lib/ui/SlotText.svelte';
+  import { put } from '$lib/kit/client.ts';
+  import type { Bath } from '$lib/nouns/bath/contract.ts';
+  import { clipView } from '$lib/stages/film/clip-view.ts';
+  import FilmPages from '$lib/stages/film/FilmPages.svelte';
+  import Button from '$lib/kit/Button.svelte';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import SlotChoice from '$lib/kit/SlotChoice.svelte';
+  import SlotText from '$lib/kit/SlotText.svelte';
   import { clockTime } from '$lib/words/duration.ts';
 
   /** A scrap that lies in the fixer now is there after a reload too. */
@@ -32,9 +34,13 @@
   const seconds = $derived(
     startedAtMs === undefined ? 0 : Math.max(0, ((clearedAtMs ?? nowMs) - startedAtMs) / 1000),
   );
-  const view = $derived(
-    clearedAtMs !== undefined && seconds > 0 ? clipView(seconds, factor, bath) : undefined,
+  let rapid = $state(true);
+  const tested = $derived(
+    clearedAtMs === undefined ? undefined : attempt(() => clipView(seconds, factor, bath, rapid)),
   );
+  const view = $derived(tested?.value);
+  /** A test that was taken back, to be put back again. */
+  let takenBack = $state.raw<Bath['tests'][number]>();
 
   onMount(() => {
     bathId = standing.at(-1)?.id ?? NEW_BATH;
@@ -69,14 +75,14 @@
     if (!view || kept) return;
     const atMs = Date.now();
     const test = {
-      id: crypto.randomUUID(),
+      id: newId(),
       atMs,
       film: film.trim(),
       clearingSeconds: Math.round(seconds * 10) / 10,
       factor,
     };
     const { id, version, ...body } = bath ?? {
-      id: crypto.randomUUID(),
+      id: newId(),
       version: undefined,
       name: `Fixer of ${format(atMs, 'd MMMM yyyy')}`,
       mixedAtMs: atMs,
@@ -92,6 +98,27 @@
     kept = `Kept with ${outcome.value.name}.`;
     await invalidateAll();
     bathId = id;
+  }
+
+  /** Writes the bath with other tests. */
+  async function withTests(tests: Bath['tests']): Promise<boolean> {
+    if (!bath) return false;
+    const { id, version, ...body } = bath;
+    const outcome = await put<Bath>(`/api/v1/baths/${id}`, { ...body, tests }, version);
+    problem = outcome.problem?.detail;
+    await invalidateAll();
+    return outcome.value !== undefined;
+  }
+
+  async function takeBack(test: Bath['tests'][number]) {
+    const others = bath?.tests.filter(({ id }) => id !== test.id) ?? [];
+    if (!(await withTests(others))) return;
+    takenBack = test;
+    kept = undefined;
+  }
+
+  async function putBack() {
+    if (takenBack && (await withTests([...(bath?.tests ?? []), takenBack]))) takenBack = undefined;
   }
 
   async function discard() {
@@ -140,6 +167,14 @@
       { id: '2', name: 'ordinary grain, twice the clearing time' },
       { id: '3', name: 'tabular grain, three times' },
     ]}
+  />. It is
+  <SlotChoice
+    label="Kind of fixer"
+    bind:value={() => (rapid ? 'rapid' : 'ordinary'), (kind) => (rapid = kind === 'rapid')}
+    options={[
+      { id: 'rapid', name: 'a rapid fixer', more: 'over 3:00 it is spent' },
+      { id: 'ordinary', name: 'an ordinary fixer' },
+    ]}
   />.
 </p>
 <div class="mt-6 grid grid-cols-1 gap-x-14 gap-y-6 lg:grid-cols-[minmax(0,1fr)_360px]">
@@ -166,6 +201,7 @@
     <p class="mt-3 text-soft">{stepKind('fix').caution}</p>
   </section>
   <section aria-label="What it says" aria-live="polite">
+    {#if tested?.trouble}<p class="reason text-trouble" role="alert">{tested.trouble}</p>{/if}
     {#if view}
       <p class="text-soft">Fix for</p>
       <p class="numeral text-[112px]" data-testid="fix">{clockTime(view.fixSeconds)}</p>
@@ -174,15 +210,21 @@
         {#if kept}
           <p class="flex min-h-14 items-center">{kept}</p>
         {:else}
-          <Button keyHint="K" onclick={() => void keep()}>Keep it with the bath</Button>
+          <Button keyHint="K" onclick={() => void keep()}>Save it with the bath</Button>
         {/if}
-        <Button href="/film?fix={Math.ceil(view.fixSeconds)}">Take it to the plan</Button>
+        <Button href="/film?fix={Math.ceil(view.fixSeconds)}">Use it in the plan</Button>
         {#if view.spent && bath}
           <Button onclick={() => void discard()}>It is discarded</Button>
         {/if}
       </div>
     {/if}
     {#if problem}<p class="mt-3 text-trouble" role="alert">{problem}</p>{/if}
+    {#if takenBack}
+      <p class="mt-3" role="status">
+        The test of {clockTime(takenBack.clearingSeconds)} is taken back.
+        <button class="slot-in min-h-11 font-[600]" onclick={() => void putBack()}>Undo</button>
+      </p>
+    {/if}
     {#if bath && bath.tests.length > 0}
       <table class="mt-6 w-full" aria-label="Tests in this bath">
         <tbody>
@@ -192,7 +234,17 @@
               <td>{test.film}</td>
               <td class="text-right">clear {clockTime(test.clearingSeconds)}</td>
               <td class="text-right font-[620]"
-                >{clockTime(clipTest(test.clearingSeconds, test.factor).fixSeconds)}</td
+                >{clockTime(
+                  attempt(() => clipTest(test.clearingSeconds, test.factor)).value?.fixSeconds ??
+                    test.clearingSeconds * test.factor,
+                )}</td
+              >
+              <td class="pl-4 text-right"
+                ><button
+                  class="min-h-11 text-[15px] text-soft"
+                  aria-label="Take back the test of {clockTime(test.clearingSeconds)}"
+                  onclick={() => void takeBack(test)}>Delete</button
+                ></td
               >
             </tr>
           {/each}

@@ -2,11 +2,11 @@
   import { goto } from '$app/navigation';
   import { clockFactor, readOffClock, takenOnClock } from '@katachron/core';
   import { onMount } from 'svelte';
-  import FilmPages from '$lib/film/FilmPages.svelte';
-  import { useDesk } from '$lib/light/desk.svelte.ts';
-  import Button from '$lib/ui/Button.svelte';
-  import Field from '$lib/ui/Field.svelte';
-  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import FilmPages from '$lib/stages/film/FilmPages.svelte';
+  import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
+  import Button from '$lib/kit/Button.svelte';
+  import Field from '$lib/kit/Field.svelte';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import { attempt } from '$lib/words/attempt.ts';
   import { clockTime, parseDuration } from '$lib/words/duration.ts';
 

@@ -1,32 +1,45 @@
 <script lang="ts">
-  import Axes from '$lib/charts/Axes.svelte';
+  import Axes from '$lib/kit/Axes.svelte';
   import { goto } from '$app/navigation';
-  import FilmPages from '$lib/film/FilmPages.svelte';
-  import { money, packetView, usualPacket, type PacketForm } from '$lib/film/packet-view.ts';
-  import Field from '$lib/ui/Field.svelte';
-  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import FilmPages from '$lib/stages/film/FilmPages.svelte';
+  import {
+    money,
+    packetInUnit,
+    packetView,
+    usualPacket,
+    type PacketForm,
+  } from '$lib/stages/film/packet-view.ts';
+  import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
+  import type { FieldLine } from '$lib/kit/field-line.ts';
+  import Fields from '$lib/kit/Fields.svelte';
+  import VolumeSwitch from '$lib/bench/desk/VolumeSwitch.svelte';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import { clockTime } from '$lib/words/duration.ts';
 
-  const form = $state<PacketForm>({ ...usualPacket });
-  const view = $derived(packetView(form));
+  const desk = useDesk();
+  const unit = $derived(desk.volumeUnit);
+  // The form is its own from here on.
+  /* svelte-ignore state_referenced_locally */
+  const form = $state<PacketForm>(usualPacket(unit));
+  const view = $derived(packetView(form, unit));
 
-  type Line = { name: keyof PacketForm; label: string; hint: string };
-  const packet: readonly Line[] = [
+  type Line = FieldLine<keyof PacketForm>;
+  const packet: readonly Line[] = $derived([
     { name: 'price', label: 'The packet cost', hint: 'In your money.' },
-    { name: 'stock', label: 'It makes stock, ml', hint: 'Or concentrate.' },
-    { name: 'perRoll', label: 'A roll stands in, ml', hint: 'Of what is in the tank.' },
-  ];
+    { name: 'stock', label: `It makes stock, ${unit}`, hint: 'Or concentrate.' },
+    { name: 'perRoll', label: `A roll stands in, ${unit}`, hint: 'Of what is in the tank.' },
+  ]);
   const reused: readonly Line[] = [
     { name: 'stockTime', label: 'First time', hint: 'As 7:30.' },
     { name: 'percent', label: 'Longer by, %', hint: 'For each batch.' },
     { name: 'batch', label: 'A batch is, rolls', hint: 'As 5.' },
     { name: 'capacity', label: 'Good for, rolls', hint: 'By its data sheet.' },
   ];
-  const diluted: readonly Line[] = [
+  const diluted: readonly Line[] = $derived([
     { name: 'dilution', label: 'Dilution', hint: 'As 1+1.' },
     { name: 'dilutedTime', label: 'Time', hint: 'As 10:30.' },
-    { name: 'minimum', label: 'Least stock a roll, ml', hint: 'Left empty: none.' },
-  ];
+    { name: 'minimum', label: `Least stock a roll, ${unit}`, hint: 'Left empty: none.' },
+  ]);
 
   useKeys([{ key: 'Escape', does: 'back to the film', run: () => void goto('/film') }]);
 </script>
@@ -34,16 +47,12 @@
 <svelte:head><title>A packet of developer · Katachron</title></svelte:head>
 
 {#snippet fields(lines: readonly Line[])}
-  {#each lines as { name, label, hint } (name)}
-    <Field
-      id={name}
-      {label}
-      {hint}
-      maxlength={12}
-      bind:value={form[name]}
-      trouble={view.troubles[name]}
-    />
-  {/each}
+  <Fields
+    lines={lines.map((line) => ({ ...line, maxlength: 12 }))}
+    typed={(name) => form[name]}
+    ontyped={(name, text) => (form[name] = text)}
+    troubles={view.troubles}
+  />
 {/snippet}
 
 <FilmPages />
@@ -51,6 +60,11 @@
 <p class="reason mt-2 text-soft">
   The same packet used as stock again and again, or diluted once and thrown away: rolls, money and
   minutes.
+</p>
+<p class="mt-1 text-soft">
+  Volumes <VolumeSwitch
+    onswitch={(from, to) => Object.assign(form, packetInUnit(form, from, to))}
+  />
 </p>
 <div class="mt-5 grid grid-cols-1 gap-x-14 gap-y-8 lg:grid-cols-[420px_minmax(0,1fr)]">
   <div class="grid grid-cols-2 gap-x-6 gap-y-3">
@@ -67,7 +81,7 @@
           <tr>
             <th class="text-left font-normal"><span class="sr-only">Way</span></th>
             <th class="font-normal">rolls</th>
-            <th class="font-normal">money a roll</th>
+            <th class="font-normal">cost per roll</th>
             <th class="font-normal">time a roll</th>
             <th class="font-normal">last roll</th>
           </tr>
@@ -113,7 +127,7 @@
               class="stroke-soft"
             />
           </svg>
-          {#each view.chart.ends as end (end.label)}
+          {#each view.chart.ends as end, index (index)}
             <text x="{end.x}%" y="{end.y}%" dx="8" dy="0.34em" class="fill-ink text-[15px]"
               >{end.label}</text
             >

@@ -1,9 +1,9 @@
 <script lang="ts">
-  import Axes from '$lib/charts/Axes.svelte';
+  import Axes from '$lib/kit/Axes.svelte';
   import { goto, replaceState } from '$app/navigation';
-  import FilmPages from '$lib/film/FilmPages.svelte';
-  import { pushView } from '$lib/film/push-view.ts';
-  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import FilmPages from '$lib/stages/film/FilmPages.svelte';
+  import { pushView } from '$lib/stages/film/push-view.ts';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import { signedStops } from '$lib/words/fraction.ts';
 
   const { data } = $props();
@@ -68,8 +68,8 @@
           class="stroke-ink"
         />
       </svg>
-      {#each view.places as place (place.name)}
-        {#each place.dots as dot (dot.pushed)}
+      {#each view.places as place, index (index)}
+        {#each place.dots as dot, index (index)}
           <circle
             cx="{dot.x}%"
             cy="{dot.y}%"
@@ -79,7 +79,7 @@
           />
         {/each}
       {/each}
-      {#each view.labels as label (label.text)}
+      {#each view.labels as label, index (index)}
         <text x="{label.x}%" y="{label.y}%" dx="10" dy="0.34em" class="fill-ink text-[15px]"
           >{label.text}</text
         >
@@ -87,7 +87,7 @@
     </svg>
   </div>
   <section aria-label="What it does" aria-live="polite">
-    {#each view.sentences as sentence, index (sentence)}
+    {#each view.sentences as sentence, index (index)}
       <p class={index === 0 ? 'text-lg font-[600]' : 'reason mt-3'}>{sentence}</p>
     {/each}
     <table class="mt-5 w-full text-right" aria-label="Densities">
@@ -100,7 +100,7 @@
         </tr>
       </thead>
       <tbody>
-        {#each view.places as place (place.name)}
+        {#each view.places as place, index (index)}
           <tr class="border-b border-hair">
             <th scope="row" class="py-1.5 text-left font-[560]">{place.name}</th>
             <td>{place.normal.toFixed(2)}</td>

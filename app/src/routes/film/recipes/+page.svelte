@@ -1,21 +1,19 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import type { Recipe } from '$lib/contract/recipe.ts';
-  import FilmPages from '$lib/film/FilmPages.svelte';
-  import { holds, recipeLine } from '$lib/film/recipe-line.ts';
-  import { useDesk } from '$lib/light/desk.svelte.ts';
-  import Button from '$lib/ui/Button.svelte';
-  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
-  import { shelfOf } from '$lib/ui/shelf.svelte.ts';
+  import type { Recipe } from '$lib/nouns/recipe/contract.ts';
+  import FilmPages from '$lib/stages/film/FilmPages.svelte';
+  import { holds, recipeLine } from '$lib/nouns/recipe/line.ts';
+  import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
+  import Button from '$lib/kit/Button.svelte';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import { shelfOf } from '$lib/kit/shelf.svelte.ts';
 
   const { data } = $props();
   const desk = useDesk();
   let typed = $state('');
   const shelf = shelfOf<Recipe>('/api/v1/recipes');
   let search = $state<HTMLInputElement>();
-  const shown = $derived(
-    data.recipes.filter((recipe) => holds(recipe, typed, desk.preferences.unit)),
-  );
+  const shown = $derived(data.recipes.filter((recipe) => holds(recipe, typed, desk.preferences)));
 
   useKeys([
     { key: ' ', does: 'write a recipe down', run: () => void goto('/film/recipes/new') },
@@ -31,8 +29,8 @@
 <div class="flex flex-wrap items-end justify-between gap-4">
   <h1 class="heading">Recipes</h1>
   <div class="flex flex-wrap gap-3">
-    <Button main keyHint="Space" href="/film/recipes/new">Write one down</Button>
-    <Button href="/film/recipes/import">From a file</Button>
+    <Button main keyHint="Space" href="/film/recipes/new">New recipe</Button>
+    <Button href="/film/recipes/import">Import from a file</Button>
   </div>
 </div>
 <p class="mt-2 text-soft">
@@ -55,16 +53,14 @@
 {#if shelf.problem}<p class="mt-3 text-trouble" role="alert">{shelf.problem}</p>{/if}
 {#if shelf.removed}
   <p class="mt-3" role="status">
-    {shelf.removed.film} in {shelf.removed.developer} is off the shelf. What was developed with it keeps
-    its copy.
-    <button class="slot-in min-h-11 font-[600]" onclick={() => void shelf.putBack()}
-      >Put it back</button
-    >
+    {shelf.removed.film} in {shelf.removed.developer} was deleted. What was developed with it keeps its
+    copy.
+    <button class="slot-in min-h-11 font-[600]" onclick={() => void shelf.putBack()}>Undo</button>
   </p>
 {/if}
 <ul class="mt-4">
   {#each shown as recipe (recipe.id)}
-    {@const line = recipeLine(recipe, desk.preferences.unit)}
+    {@const line = recipeLine(recipe, desk.preferences)}
     <li class="flex flex-wrap items-center gap-x-8 border-b border-hair py-2">
       <div class="min-w-0 flex-1 basis-80">
         <p class="break-words font-[560]">
@@ -80,12 +76,12 @@
         <a
           class="flex min-h-11 items-center font-[600] text-ink"
           href="/film?recipe={recipe.id}"
-          aria-label="Take {line.name}, {line.speed}">Take it</a
+          aria-label="Use {line.name}, {line.speed}">Use this recipe</a
         >
         <a
           class="flex min-h-11 items-center"
           href="/film/recipes/{recipe.id}"
-          aria-label="Change {line.name}, {line.speed}">Change</a
+          aria-label="Edit {line.name}, {line.speed}">Edit</a
         >
         <a
           class="flex min-h-11 items-center"
@@ -95,7 +91,7 @@
         <button
           class="min-h-11"
           onclick={() => void shelf.takeOff(recipe)}
-          aria-label="Take off {line.name}, {line.speed}">Take off</button
+          aria-label="Delete {line.name}, {line.speed}">Delete</button
         >
       </p>
     </li>

@@ -1,10 +1,10 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { filmFormat } from '@katachron/core';
-  import { filmOf } from '$lib/contract/roll.ts';
-  import FilmPages from '$lib/film/FilmPages.svelte';
-  import Button from '$lib/ui/Button.svelte';
-  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import { filmOf } from '$lib/nouns/roll/contract.ts';
+  import FilmPages from '$lib/stages/film/FilmPages.svelte';
+  import Button from '$lib/kit/Button.svelte';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import { attempt } from '$lib/words/attempt.ts';
   import { pushSentence } from '$lib/words/push.ts';
 
@@ -21,7 +21,7 @@
 <FilmPages />
 <div class="flex flex-wrap items-end justify-between gap-4">
   <h1 class="heading">Exposed rolls</h1>
-  <Button main keyHint="Space" href="/film/rolls/new">Write one down</Button>
+  <Button main keyHint="Space" href="/film/rolls/new">New roll</Button>
 </div>
 <p class="reason mt-2 text-soft">
   They wait for the sink. What was written down with the camera in hand goes with the roll to its
@@ -55,7 +55,7 @@
         <a
           class="flex min-h-11 items-center font-[600] text-ink"
           href="/film?roll={roll.id}"
-          aria-label="To the sink with {roll.title}">To the sink</a
+          aria-label="Develop {roll.title}">Develop</a
         >
         {#if roll.state === 'planned'}
           <a class="flex min-h-11 items-center" href="/film/run/{roll.id}">To its run</a>

@@ -1,16 +1,18 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { filmFormat } from '@katachron/core';
-  import type { Holder } from '$lib/contract/holder.ts';
-  import FilmPages from '$lib/film/FilmPages.svelte';
-  import Notches from '$lib/film/Notches.svelte';
-  import { tankLine } from '$lib/film/tank-form.ts';
-  import Button from '$lib/ui/Button.svelte';
-  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
-  import ShelfList from '$lib/ui/ShelfList.svelte';
-  import { shelfOf } from '$lib/ui/shelf.svelte.ts';
+  import type { Holder } from '$lib/nouns/holder/contract.ts';
+  import FilmPages from '$lib/stages/film/FilmPages.svelte';
+  import Notches from '$lib/nouns/holder/Notches.svelte';
+  import { tankLine } from '$lib/nouns/tank/form.ts';
+  import Button from '$lib/kit/Button.svelte';
+  import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import ShelfList from '$lib/kit/ShelfList.svelte';
+  import { shelfOf } from '$lib/kit/shelf.svelte.ts';
 
   const { data } = $props();
+  const desk = useDesk();
   const holders = shelfOf<Holder>('/api/v1/holders');
 
   useKeys([
@@ -30,7 +32,8 @@
     things={data.tanks}
     api="/api/v1/tanks"
     href="/film/tanks"
-    line={tankLine}
+    line={(tank) => tankLine(tank, desk.volumeUnit)}
+    make="New tank"
     keyHint="Space"
     main
   >
@@ -42,14 +45,14 @@
   <section aria-label="Holders">
     <div class="flex flex-wrap items-end justify-between gap-4">
       <h2 class="heading">Sheet holders</h2>
-      <Button keyHint="H" href="/film/tanks/holders/new">Write one down</Button>
+      <Button keyHint="H" href="/film/tanks/holders/new">New holder</Button>
     </div>
     {#if holders.problem}<p class="mt-3 text-trouble" role="alert">{holders.problem}</p>{/if}
     {#if holders.removed}
       <p class="mt-3" role="status">
-        {holders.removed.name} is off the holders.
+        {holders.removed.name} was deleted.
         <button class="slot-in min-h-11 font-[600]" onclick={() => void holders.putBack()}
-          >Put it back</button
+          >Undo</button
         >
       </p>
     {/if}
@@ -69,8 +72,8 @@
           </div>
           <button
             class="min-h-11 text-[15px] text-soft"
-            aria-label="Take off {holder.name}"
-            onclick={() => void holders.takeOff(holder)}>Take off</button
+            aria-label="Delete {holder.name}"
+            onclick={() => void holders.takeOff(holder)}>Delete</button
           >
         </li>
       {:else}

@@ -1,8 +1,12 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { convertView, emptyConvertForm, type ConvertForm } from '$lib/print/convert-view.ts';
-  import Field from '$lib/ui/Field.svelte';
-  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import {
+    convertView,
+    emptyConvertForm,
+    type ConvertForm,
+  } from '$lib/stages/print/convert-view.ts';
+  import Field from '$lib/kit/Field.svelte';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
 
   const { data } = $props();
   // The form is its own from here on.

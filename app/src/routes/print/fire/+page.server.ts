@@ -1,5 +1,5 @@
-import { firedThings } from '$lib/print/firing-lines.ts';
-import { printPage } from '$lib/server/print-page.ts';
+import { firedThings } from '$lib/stages/print/firing-lines.ts';
+import { printPage } from '$lib/stages/print/load.server.ts';
 
 export async function load({ cookies, url }) {
   const wanted = url.searchParams.get('what');

@@ -1,20 +1,21 @@
 <script lang="ts">
+  import { capital } from '$lib/words/capital.ts';
   import { goto } from '$app/navigation';
   import { beforeFiring, lampSwitches, sheetPlan } from '@katachron/core';
   import { onMount } from 'svelte';
-  import { useWetSide } from '$lib/clock/wet-side.svelte.ts';
-  import { SimulatedLampTimer } from '$lib/devices/simulated-lamp-timer.ts';
-  import LightSwitch from '$lib/light/LightSwitch.svelte';
-  import { useDesk } from '$lib/light/desk.svelte.ts';
-  import { FiringClock } from '$lib/print/firing.svelte.ts';
-  import { firingLines, firingSentence } from '$lib/print/firing-lines.ts';
-  import { printView } from '$lib/print/print-view.ts';
-  import Sink from '$lib/sink/Sink.svelte';
-  import Button from '$lib/ui/Button.svelte';
-  import { cookieNames } from '$lib/ui/cookie.ts';
-  import { draftOf } from '$lib/ui/draft.svelte.ts';
-  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
-  import SlotChoice from '$lib/ui/SlotChoice.svelte';
+  import { useWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
+  import { SimulatedLampTimer } from '$lib/bench/devices/simulated-lamp-timer.ts';
+  import LightSwitch from '$lib/bench/light/LightSwitch.svelte';
+  import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
+  import { FiringClock } from '$lib/stages/print/firing.svelte.ts';
+  import { firingLines, firingSentence, sheetGiven } from '$lib/stages/print/firing-lines.ts';
+  import { printView } from '$lib/stages/print/print-view.ts';
+  import Sink from '$lib/bench/sink/Sink.svelte';
+  import Button from '$lib/kit/Button.svelte';
+  import { cookieNames } from '$lib/kit/cookie.ts';
+  import { draftOf } from '$lib/kit/draft.svelte.ts';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import SlotChoice from '$lib/kit/SlotChoice.svelte';
   import { enlargerSeconds } from '$lib/words/duration.ts';
 
   const { data } = $props();
@@ -56,6 +57,9 @@
     clock.reset();
     lacking = undefined;
     at += 1;
+    // Only now was the sheet exposed: what is written down is what was fired.
+    const given = sheetGiven(draft, view);
+    if (data.what === 'print' && at >= lines.length && given) draft.sheetFired = given;
   });
   onMount(() => () => clock.stop());
 
@@ -70,8 +74,6 @@
     { key: 'z', does: 'the firing before once more', run: backOne },
     { key: 'Escape', does: 'back to the print', run: leave },
   ]);
-
-  const sentence = (words: string) => `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}`;
 
   function bigButton() {
     if (lines.length === 0) leave();
@@ -120,7 +122,7 @@
 >
   <header class="flex flex-wrap items-center justify-between gap-x-6">
     <h1 class="text-[32px] font-[600] leading-none md:text-[40px]">
-      {sentence(name)}
+      {capital(name)}
     </h1>
     <p class="text-2xl text-soft" data-testid="count">
       {#if lines.length > 0}{Math.min(at + 1, lines.length)} of {lines.length}{/if}
@@ -142,7 +144,7 @@
       >
         {#each beforeFiring as { id, name: thing } (id)}
           <li>
-            {#if id === 'filter'}{sentence(line?.filter ?? 'filter')} in{:else}{thing}{/if}
+            {#if id === 'filter'}{capital(line?.filter ?? 'filter')} in{:else}{thing}{/if}
           </li>
         {/each}
         {#if desk.light === 'white'}
@@ -190,7 +192,7 @@
                   )}
           </p>
           <p class="mt-3 text-2xl text-soft">
-            {sentence(line.filter)}{filterChanges && at > 0 ? ': change it now' : ''}.
+            {capital(line.filter)}{filterChanges && at > 0 ? ': change it now' : ''}.
             {#if by === 'screen'}<span data-testid="lamp"
                 >{lit ? 'Lamp on' : 'Lamp off'} (simulated lamp timer)</span
               >{:else if by === 'own-timer'}Start your timer on the long beep.{:else}Long beep:
@@ -225,7 +227,7 @@
       <Button large keyHint="X" onclick={lampOut}>Lamp out</Button>
     {:else}
       {#if looked && at > 0}<Button large keyHint="Z" onclick={backOne}>One back</Button>{/if}
-      <Button large keyHint="Esc" onclick={leave}>Leave it</Button>
+      <Button large keyHint="Esc" onclick={leave}>Cancel</Button>
       <p class="text-soft">
         The lamp is switched by
         <SlotChoice
@@ -240,4 +242,4 @@
     Mains and wet hands do not go together: dry them before you touch a lamp, a timer or a plug.
   </p>
 </main>
-{#if laidIn}<Sink kind="print" recorded={null} />{/if}
+{#if laidIn}<Sink kind="print" recorded={null} quiet={false} />{/if}

@@ -1,6 +1,6 @@
 import { forPage } from '$lib/server/page.ts';
-import { printPage } from '$lib/server/print-page.ts';
-import { shelfStores } from '$lib/server/repositories/shelves.ts';
+import { printPage } from '$lib/stages/print/load.server.ts';
+import { shelfStores } from '$lib/nouns/shelves.server.ts';
 
 export async function load({ cookies, depends }) {
   depends('katachron:findings');

@@ -1,15 +1,16 @@
 <script lang="ts">
+  import { newId } from '$lib/kit/new-id.ts';
   import { goto, invalidate } from '$app/navigation';
-  import { put } from '$lib/api/client.ts';
-  import type { Finding } from '$lib/contract/finding.ts';
-  import { emptyFlash, flashPageView } from '$lib/print/flash-page-view.ts';
-  import PatchPick from '$lib/print/PatchPick.svelte';
-  import { printView } from '$lib/print/print-view.ts';
-  import PrintPages from '$lib/print/PrintPages.svelte';
-  import Button from '$lib/ui/Button.svelte';
-  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
-  import SlotChoice from '$lib/ui/SlotChoice.svelte';
-  import SlotText from '$lib/ui/SlotText.svelte';
+  import { put } from '$lib/kit/client.ts';
+  import type { Finding } from '$lib/nouns/finding/contract.ts';
+  import { emptyFlash, flashPageView } from '$lib/stages/print/flash-page-view.ts';
+  import PatchPick from '$lib/stages/print/PatchPick.svelte';
+  import { printView } from '$lib/stages/print/print-view.ts';
+  import PrintPages from '$lib/stages/print/PrintPages.svelte';
+  import Button from '$lib/kit/Button.svelte';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import SlotChoice from '$lib/kit/SlotChoice.svelte';
+  import SlotText from '$lib/kit/SlotText.svelte';
 
   const { data } = $props();
   const bench = $derived(printView(data.draft, data.bench));
@@ -26,7 +27,7 @@
   async function keep() {
     const body = view.finding(Date.now());
     if (!body) return;
-    const outcome = await put<Finding>(`/api/v1/findings/${crypto.randomUUID()}`, body);
+    const outcome = await put<Finding>(`/api/v1/findings/${newId()}`, body);
     problem = outcome.problem?.detail;
     told = outcome.value ? 'Kept for this set-up.' : undefined;
     await invalidate('katachron:findings');
@@ -114,7 +115,7 @@
           ]}
         />.
       </p>
-      {#each view.sentences as sentence (sentence)}<p class="reason mt-2">{sentence}</p>{/each}
+      {#each view.sentences as sentence, index (index)}<p class="reason mt-2">{sentence}</p>{/each}
     {:else}
       <p class="reason text-soft">Find the threshold first: it holds until something is changed.</p>
     {/if}

@@ -1,7 +1,7 @@
 import { forPage } from '$lib/server/page.ts';
-import { printPage } from '$lib/server/print-page.ts';
-import { rolls } from '$lib/server/repositories/rolls.ts';
-import { shelfStores } from '$lib/server/repositories/shelves.ts';
+import { printPage } from '$lib/stages/print/load.server.ts';
+import { rolls } from '$lib/nouns/roll/store.server.ts';
+import { shelfStores } from '$lib/nouns/shelves.server.ts';
 
 export async function load({ cookies, depends }) {
   depends('katachron:findings');

@@ -1,16 +1,17 @@
 <script lang="ts">
+  import { newId } from '$lib/kit/new-id.ts';
   import { goto, invalidate } from '$app/navigation';
-  import { put } from '$lib/api/client.ts';
-  import type { Finding } from '$lib/contract/finding.ts';
-  import { findingLine } from '$lib/print/findings.ts';
-  import PatchPick from '$lib/print/PatchPick.svelte';
-  import { printView } from '$lib/print/print-view.ts';
-  import PrintPages from '$lib/print/PrintPages.svelte';
-  import { blackView, emptyBlack } from '$lib/print/proof-view.ts';
-  import Button from '$lib/ui/Button.svelte';
-  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
-  import SlotChoice from '$lib/ui/SlotChoice.svelte';
-  import SlotText from '$lib/ui/SlotText.svelte';
+  import { put } from '$lib/kit/client.ts';
+  import type { Finding } from '$lib/nouns/finding/contract.ts';
+  import { findingLine } from '$lib/stages/print/findings.ts';
+  import PatchPick from '$lib/stages/print/PatchPick.svelte';
+  import { printView } from '$lib/stages/print/print-view.ts';
+  import PrintPages from '$lib/stages/print/PrintPages.svelte';
+  import { blackView, emptyBlack } from '$lib/stages/print/proof-view.ts';
+  import Button from '$lib/kit/Button.svelte';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import SlotChoice from '$lib/kit/SlotChoice.svelte';
+  import SlotText from '$lib/kit/SlotText.svelte';
 
   const { data } = $props();
   const bench = $derived(printView(data.draft, data.bench));
@@ -30,7 +31,7 @@
   async function keep() {
     const body = view.finding(Date.now());
     if (!body) return;
-    const outcome = await put<Finding>(`/api/v1/findings/${crypto.randomUUID()}`, body);
+    const outcome = await put<Finding>(`/api/v1/findings/${newId()}`, body);
     problem = outcome.problem?.detail;
     told = outcome.value ? `Kept: ${findingLine(body)}.` : undefined;
     await invalidate('katachron:findings');

@@ -1,3 +1,3 @@
-import { printPage } from '$lib/server/print-page.ts';
+import { printPage } from '$lib/stages/print/load.server.ts';
 
 export const load = ({ cookies }) => printPage(cookies);

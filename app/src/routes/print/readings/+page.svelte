@@ -1,14 +1,14 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { highlightTones, shadowTones, toneById, tones, type ToneId } from '@katachron/core';
-  import { SimulatedLightProbe } from '$lib/devices/simulated-light-probe.ts';
-  import CurvePicture from '$lib/print/CurvePicture.svelte';
-  import PrintPages from '$lib/print/PrintPages.svelte';
-  import { printView } from '$lib/print/print-view.ts';
-  import { emptyReadings, readingsView, type SpotForm } from '$lib/print/readings-view.ts';
-  import Button from '$lib/ui/Button.svelte';
-  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
-  import SlotChoice from '$lib/ui/SlotChoice.svelte';
+  import { SimulatedLightProbe } from '$lib/bench/devices/simulated-light-probe.ts';
+  import CurvePicture from '$lib/stages/print/CurvePicture.svelte';
+  import PrintPages from '$lib/stages/print/PrintPages.svelte';
+  import { printView } from '$lib/stages/print/print-view.ts';
+  import { emptyReadings, readingsView, type SpotForm } from '$lib/stages/print/readings-view.ts';
+  import Button from '$lib/kit/Button.svelte';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import SlotChoice from '$lib/kit/SlotChoice.svelte';
 
   const { data } = $props();
   const bench = $derived(printView(data.draft, data.bench));
@@ -144,7 +144,7 @@
     </p>
   </section>
   <section aria-label="What follows" aria-live="polite">
-    {#each view.troubles as trouble (trouble)}
+    {#each view.troubles as trouble, index (index)}
       <p class="reason text-trouble" role="alert">{trouble}</p>
     {/each}
     {#if view.answer}
@@ -156,9 +156,9 @@
         {/if}
         <p class="numeral text-[84px]" data-testid="setting">{view.answer.setting.name}</p>
       </div>
-      {#each view.sentences as sentence (sentence)}<p class="reason mt-2">{sentence}</p>{/each}
+      {#each view.sentences as sentence, index (index)}<p class="reason mt-2">{sentence}</p>{/each}
       <ul class="mt-2" aria-label="What each place becomes">
-        {#each view.spots as spot (spot.name)}
+        {#each view.spots as spot, index (index)}
           <li class="flex justify-between gap-3 border-b border-hair py-1">
             <span class="font-[560]">{spot.name}</span>
             <span class="text-soft">{spot.becomes}</span>

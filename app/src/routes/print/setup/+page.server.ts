@@ -1,5 +1,5 @@
 import { forPage } from '$lib/server/page.ts';
-import { shelfStores } from '$lib/server/repositories/shelves.ts';
+import { shelfStores } from '$lib/nouns/shelves.server.ts';
 
 export const load = () =>
   forPage(async () => {

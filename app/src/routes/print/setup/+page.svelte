@@ -1,12 +1,12 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { enlargerLine } from '$lib/print/enlarger-form.ts';
-  import { findingLine } from '$lib/print/findings.ts';
-  import { paperLine } from '$lib/print/paper-form.ts';
-  import PrintPages from '$lib/print/PrintPages.svelte';
-  import { shelfOf } from '$lib/ui/shelf.svelte.ts';
-  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
-  import ShelfList from '$lib/ui/ShelfList.svelte';
+  import { enlargerLine } from '$lib/nouns/enlarger/form.ts';
+  import { findingLine } from '$lib/stages/print/findings.ts';
+  import { paperLine } from '$lib/nouns/paper/form.ts';
+  import PrintPages from '$lib/stages/print/PrintPages.svelte';
+  import { shelfOf } from '$lib/kit/shelf.svelte.ts';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import ShelfList from '$lib/kit/ShelfList.svelte';
 
   const { data } = $props();
   const findings = shelfOf<(typeof data.findings)[number]>('/api/v1/findings');
@@ -33,6 +33,7 @@
     api="/api/v1/enlargers"
     href="/print/setup/enlargers"
     line={enlargerLine}
+    make="New enlarger"
     keyHint="Space"
     main
   >
@@ -47,6 +48,7 @@
     api="/api/v1/papers"
     href="/print/setup/papers"
     line={paperLine}
+    make="New paper"
     keyHint="P"
   >
     {#snippet empty()}
@@ -60,7 +62,7 @@
         <p class="mt-3" role="status">
           {findings.removed.name} is forgotten.
           <button class="slot-in min-h-11 font-[600]" onclick={() => void findings.putBack()}
-            >Put it back</button
+            >Undo</button
           >
         </p>
       {/if}

@@ -1,15 +1,15 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import PatchPick from '$lib/print/PatchPick.svelte';
-  import { printView } from '$lib/print/print-view.ts';
-  import PrintPages from '$lib/print/PrintPages.svelte';
-  import { emptySplit, pairView } from '$lib/print/split-strips-view.ts';
-  import Button from '$lib/ui/Button.svelte';
-  import { cookieNames } from '$lib/ui/cookie.ts';
-  import { draftOf } from '$lib/ui/draft.svelte.ts';
-  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
-  import SlotChoice from '$lib/ui/SlotChoice.svelte';
-  import SlotText from '$lib/ui/SlotText.svelte';
+  import PatchPick from '$lib/stages/print/PatchPick.svelte';
+  import { printView } from '$lib/stages/print/print-view.ts';
+  import PrintPages from '$lib/stages/print/PrintPages.svelte';
+  import { emptySplit, pairView } from '$lib/stages/print/split-strips-view.ts';
+  import Button from '$lib/kit/Button.svelte';
+  import { cookieNames } from '$lib/kit/cookie.ts';
+  import { draftOf } from '$lib/kit/draft.svelte.ts';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import SlotChoice from '$lib/kit/SlotChoice.svelte';
+  import SlotText from '$lib/kit/SlotText.svelte';
 
   const { data } = $props();
   // The draft is this page's own from here on.
@@ -142,7 +142,9 @@
           <p class="mt-3 text-soft">hard</p>
         </div>
       </div>
-      {#each view.pair.sentences as sentence (sentence)}<p class="reason mt-2">{sentence}</p>{/each}
+      {#each view.pair.sentences as sentence, index (index)}<p class="reason mt-2">
+          {sentence}
+        </p>{/each}
     {:else}
       <p class="reason text-soft">Pick a patch on each strip; the pair stands here then.</p>
     {/if}

@@ -2,7 +2,14 @@ import { firstSlice } from './0001-first-slice.ts';
 import { film } from './0002-film.ts';
 import { printsByPaper } from './0003-prints-by-paper.ts';
 import { printSetups } from './0004-print-setups.ts';
+import { forgottenAndFound } from './0005-forgotten-and-found.ts';
 import type { Migration } from './migration.ts';
 
 /** Every migration, oldest first. */
-export const migrations: readonly Migration[] = [firstSlice, film, printsByPaper, printSetups];
+export const migrations: readonly Migration[] = [
+  firstSlice,
+  film,
+  printsByPaper,
+  printSetups,
+  forgottenAndFound,
+];

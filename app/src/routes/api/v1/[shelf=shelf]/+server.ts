@@ -1,6 +1,6 @@
-import type { ShelfName } from '$lib/contract/shelves.ts';
+import type { ShelfName } from '$lib/nouns/shelves.ts';
 import { answer, api } from '$lib/server/api.ts';
-import { shelfStores } from '$lib/server/repositories/shelves.ts';
+import { shelfStores } from '$lib/nouns/shelves.server.ts';
 
 export const GET = api(async ({ params }) => {
   const name = params.shelf as ShelfName;

@@ -1,6 +1,6 @@
 import { answer, api } from '$lib/server/api.ts';
-import { logbookQuery } from '$lib/server/logbook-query.ts';
-import { logbookPage } from '$lib/server/repositories/logbook.ts';
+import { logbookQuery } from '$lib/stages/logbook/query.server.ts';
+import { logbookPage } from '$lib/stages/logbook/store.server.ts';
 
 export const GET = api(async ({ url }) => {
   const { words, after } = logbookQuery(url);

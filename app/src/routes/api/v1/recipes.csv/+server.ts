@@ -1,6 +1,6 @@
-import { writeRecipes } from '$lib/formats/recipes/csv.ts';
+import { writeRecipes } from '$lib/nouns/recipe/file/csv.ts';
 import { api } from '$lib/server/api.ts';
-import { recipes } from '$lib/server/repositories/recipes.ts';
+import { recipes } from '$lib/nouns/recipe/store.server.ts';
 
 export const GET = api(
   async () =>

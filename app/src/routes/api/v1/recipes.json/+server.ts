@@ -1,6 +1,6 @@
-import { recipeFile } from '$lib/formats/recipes/file.ts';
+import { recipeFile } from '$lib/nouns/recipe/file/file.ts';
 import { answer, api } from '$lib/server/api.ts';
-import { recipes } from '$lib/server/repositories/recipes.ts';
+import { recipes } from '$lib/nouns/recipe/store.server.ts';
 
 export const GET = api(async () => {
   const all = await recipes.all();

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import FilmPages from '$lib/film/FilmPages.svelte';
-  import RecipeForm from '$lib/film/RecipeForm.svelte';
+  import FilmPages from '$lib/stages/film/FilmPages.svelte';
+  import RecipeForm from '$lib/stages/film/RecipeForm.svelte';
 
   const { data } = $props();
 </script>

@@ -1,12 +1,13 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { send } from '$lib/api/client.ts';
-  import type { RecipeBody } from '$lib/contract/recipe.ts';
-  import FilmPages from '$lib/film/FilmPages.svelte';
-  import { recipeLine } from '$lib/film/recipe-line.ts';
-  import { useDesk } from '$lib/light/desk.svelte.ts';
-  import Button from '$lib/ui/Button.svelte';
-  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import { send } from '$lib/kit/client.ts';
+  import type { RecipeBody } from '$lib/nouns/recipe/contract.ts';
+  import { readText } from '$lib/kit/read-text.ts';
+  import FilmPages from '$lib/stages/film/FilmPages.svelte';
+  import { recipeLine } from '$lib/nouns/recipe/line.ts';
+  import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
+  import Button from '$lib/kit/Button.svelte';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
 
   interface Exchange {
     fresh: RecipeBody[];
@@ -21,6 +22,8 @@
   let problem = $state<string>();
   let replace = $state(false);
   let done = $state<string>();
+  /** The letters of the file had to be guessed. */
+  let latin1 = $state(false);
   const json = $derived(text.trimStart().startsWith('{'));
   const coming = $derived(
     (found?.fresh.length ?? 0) + (replace ? (found?.differing.length ?? 0) : 0),
@@ -61,7 +64,9 @@
   async function read(input: HTMLInputElement) {
     const file = input.files?.[0];
     if (!file) return;
-    text = await file.text();
+    const told = readText(await file.arrayBuffer());
+    text = told.text;
+    latin1 = told.latin1;
     await look();
   }
 
@@ -108,8 +113,13 @@
       spellcheck="false"></textarea>
     <div class="mt-4 flex flex-wrap gap-3">
       <Button main={!found} onclick={() => void look()}>See what would come in</Button>
-      <Button href="/film/recipes">Leave it</Button>
+      <Button href="/film/recipes">Cancel</Button>
     </div>
+    {#if latin1}
+      <p class="reason mt-3 text-caution">
+        The file is not UTF-8. It was read as Latin-1: look whether ä, é and ø are right.
+      </p>
+    {/if}
     {#if problem}<p class="mt-3 text-trouble" role="alert">{problem}</p>{/if}
   </div>
   {#if found}
@@ -123,7 +133,7 @@
       </p>
       <ul class="mt-3">
         {#each found.fresh as recipe, index (index)}
-          {@const line = recipeLine(recipe, desk.preferences.unit)}
+          {@const line = recipeLine(recipe, desk.preferences)}
           <li class="border-b border-hair py-1.5">
             <span class="font-[560]">{line.name}</span>
             <span class="text-soft">{line.speed}, {line.times}</span>
@@ -137,7 +147,7 @@
         </p>
         <ul>
           {#each found.differing as { line, recipe } (line)}
-            {@const words = recipeLine(recipe, desk.preferences.unit)}
+            {@const words = recipeLine(recipe, desk.preferences)}
             <li class="border-b border-hair py-1.5 text-soft">
               Line {line}: {words.name}, {words.speed}, {words.times}
             </li>

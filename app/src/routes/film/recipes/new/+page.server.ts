@@ -1,8 +1,18 @@
 import { forPage } from '$lib/server/page.ts';
-import { recipes } from '$lib/server/repositories/recipes.ts';
+import { recipes } from '$lib/nouns/recipe/store.server.ts';
+import { rolls } from '$lib/nouns/roll/store.server.ts';
 
-/** A new recipe begins empty, or as a copy of another. */
+/** A new recipe begins empty, as a copy of another, or with the film of a roll that waits for one. */
 export async function load({ url }) {
-  const all = await forPage(() => recipes.all());
-  return { recipes: all, from: all.find(({ id }) => id === url.searchParams.get('from')) };
+  const [all, waiting] = await forPage(() => Promise.all([recipes.all(), rolls.waiting()]));
+  const roll = waiting.find(({ id }) => id === url.searchParams.get('roll'));
+  return {
+    recipes: all,
+    from: all.find(({ id }) => id === url.searchParams.get('from')),
+    forRoll: roll?.exposed && {
+      film: roll.exposed.film,
+      boxSpeed: String(roll.exposed.boxSpeed),
+      exposureIndex: String(roll.exposureIndex),
+    },
+  };
 }

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import FilmPages from '$lib/film/FilmPages.svelte';
-  import RecipeForm from '$lib/film/RecipeForm.svelte';
+  import FilmPages from '$lib/stages/film/FilmPages.svelte';
+  import RecipeForm from '$lib/stages/film/RecipeForm.svelte';
 
   const { data } = $props();
 </script>
@@ -9,7 +9,8 @@
 
 <FilmPages />
 <RecipeForm
-  title={data.from ? 'A copy of a recipe' : 'A recipe'}
+  title={data.from ? 'A copy of a recipe' : 'New recipe'}
   {...data.from && { from: data.from }}
+  {...data.forRoll && { given: data.forRoll }}
   recipes={data.recipes}
 />

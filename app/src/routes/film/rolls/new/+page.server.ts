@@ -1,4 +1,4 @@
 import { forPage } from '$lib/server/page.ts';
-import { shelfStores } from '$lib/server/repositories/shelves.ts';
+import { shelfStores } from '$lib/nouns/shelves.server.ts';
 
 export const load = async () => ({ holders: await forPage(() => shelfStores.holders.all()) });

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import FilmPages from '$lib/film/FilmPages.svelte';
-  import RollForm from '$lib/film/RollForm.svelte';
+  import FilmPages from '$lib/stages/film/FilmPages.svelte';
+  import RollForm from '$lib/stages/film/RollForm.svelte';
 
   const { data } = $props();
 </script>

@@ -1,11 +1,10 @@
 import { error, redirect } from '@sveltejs/kit';
-import { isPlanned } from '$lib/contract/roll.ts';
-import { idFrom } from '$lib/server/api.ts';
-import { forPage } from '$lib/server/page.ts';
-import { rolls } from '$lib/server/repositories/rolls.ts';
+import { isPlanned } from '$lib/nouns/roll/contract.ts';
+import { forPage, pageId } from '$lib/server/page.ts';
+import { rolls } from '$lib/nouns/roll/store.server.ts';
 
 export async function load({ params }) {
-  const id = idFrom(params);
+  const id = pageId(params, 'roll');
   const found = await forPage(() => rolls.withEvents(id));
   if (!found) error(404, 'There is no roll with this id.');
   const { roll, events } = found;

@@ -1,12 +1,11 @@
 import { error } from '@sveltejs/kit';
-import { idFrom } from '$lib/server/api.ts';
-import { forPage } from '$lib/server/page.ts';
-import { shelfStores } from '$lib/server/repositories/shelves.ts';
-import { tankLesson } from '$lib/server/tank-lesson.ts';
+import { forPage, pageId } from '$lib/server/page.ts';
+import { shelfStores } from '$lib/nouns/shelves.server.ts';
+import { tankLesson } from '$lib/nouns/tank/lesson.server.ts';
 
 export async function load({ params }) {
   if (params.id === 'new') return { tank: undefined, lesson: undefined };
-  const id = idFrom(params);
+  const id = pageId(params, 'tank');
   const [tank, lesson] = await forPage(() =>
     Promise.all([shelfStores.tanks.find(id), tankLesson(id)]),
   );

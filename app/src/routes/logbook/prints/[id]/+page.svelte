@@ -1,11 +1,12 @@
 <script lang="ts">
+  import { capital } from '$lib/words/capital.ts';
   import { goto, invalidateAll } from '$app/navigation';
   import { format } from 'date-fns';
-  import { put } from '$lib/api/client.ts';
-  import { settingWords } from '$lib/logbook/line.ts';
-  import { stripLines } from '$lib/logbook/strip-log.ts';
-  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
-  import SlotChoice from '$lib/ui/SlotChoice.svelte';
+  import { put } from '$lib/kit/client.ts';
+  import { settingWords } from '$lib/stages/logbook/line.ts';
+  import { stripLines } from '$lib/stages/logbook/strip-log.ts';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import SlotChoice from '$lib/kit/SlotChoice.svelte';
   import { areaSeconds } from '$lib/words/area.ts';
   import { enlargerSeconds } from '$lib/words/duration.ts';
   import { signedStops, stopsInWords } from '$lib/words/fraction.ts';
@@ -62,7 +63,7 @@
 <p class="not-printed"><a class="slot-in text-soft" href="/logbook">Logbook</a></p>
 <h1 class="heading mt-2 break-words">{print.title}</h1>
 <p class="mt-1 text-[17px] text-soft">
-  {sentence.charAt(0).toUpperCase()}{sentence.slice(1)}. {format(print.madeAtMs, 'd MMMM yyyy')}.
+  {capital(sentence)}. {format(print.madeAtMs, 'd MMMM yyyy')}.
 </p>
 
 <div
@@ -94,7 +95,7 @@
     <h2 class="font-[620]">Burns and dodges</h2>
     {#if print.areas.length === 0}<p class="mt-1 text-soft">Straight.</p>{/if}
     <ul class="mt-1">
-      {#each print.areas as area (area.name)}
+      {#each print.areas as area, index (index)}
         <li class="flex justify-between gap-4 border-b border-hair py-2">
           <span class="min-w-0 break-words"
             >{area.name} <b class="font-[620]">{signedStops(area.stops)}</b></span
@@ -108,12 +109,12 @@
   </section>
 
   <section aria-label="Strips">
-    {#each strips as strip (strip.heading)}
+    {#each strips as strip, index (index)}
       <div class="border-b border-hair pb-3 pt-1 first:pt-0">
         <h2 class="font-[620]">{strip.heading}</h2>
         <p class="text-[15px] text-soft">{strip.made}</p>
         <p class="mt-1">{strip.patches} s</p>
-        {#each strip.seen as words (words)}<p>{words}</p>{/each}
+        {#each strip.seen as words, index (index)}<p>{words}</p>{/each}
       </div>
     {/each}
   </section>

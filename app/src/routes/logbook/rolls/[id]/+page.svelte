@@ -1,28 +1,33 @@
 <script lang="ts">
+  import { newId } from '$lib/kit/new-id.ts';
   import { invalidateAll } from '$app/navigation';
   import {
     agitationScheme,
     development,
     filmFormat,
     formatDilution,
+    processOutcome,
     processRecord,
     pushBetween,
+    stepKind,
   } from '@katachron/core';
   import { format, isSameDay } from 'date-fns';
-  import { put } from '$lib/api/client.ts';
-  import { useWetSide } from '$lib/clock/wet-side.svelte.ts';
-  import DriftPlot from '$lib/film/DriftPlot.svelte';
-  import { driftPlot } from '$lib/film/drift-plot.ts';
-  import { developerReadings } from '$lib/film/follow.ts';
-  import { useDesk } from '$lib/light/desk.svelte.ts';
-  import JudgementForm from '$lib/logbook/JudgementForm.svelte';
-  import { logLines, stepLines } from '$lib/logbook/roll-log.ts';
-  import Button from '$lib/ui/Button.svelte';
-  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
+  import { put } from '$lib/kit/client.ts';
+  import { useWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
+  import DriftPlot from '$lib/nouns/roll/DriftPlot.svelte';
+  import { driftPlot } from '$lib/nouns/roll/drift-plot.ts';
+  import { developerReadings, givenOf } from '$lib/nouns/roll/follow.ts';
+  import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
+  import JudgementForm from '$lib/stages/logbook/JudgementForm.svelte';
+  import { logLines, stepLines } from '$lib/stages/logbook/roll-log.ts';
+  import Button from '$lib/kit/Button.svelte';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import { goto } from '$app/navigation';
   import { clockTime } from '$lib/words/duration.ts';
   import { attempt } from '$lib/words/attempt.ts';
-  import { factorLines } from '$lib/words/factors.ts';
+  import { factorLines } from '$lib/nouns/roll/factors.ts';
+  import { givenSentence } from '$lib/words/given.ts';
+  import { plainList } from '$lib/words/list.ts';
   import { pushSentence } from '$lib/words/push.ts';
   import { degrees } from '$lib/words/temperature.ts';
 
@@ -43,8 +48,8 @@
   const pushStops = $derived(
     attempt(() => pushBetween(roll.recipe.boxSpeed, roll.exposureIndex).stops).value ?? 0,
   );
+  const record = $derived(processRecord(roll.plan, events));
   const plot = $derived.by(() => {
-    const record = processRecord(roll.plan, events);
     const developer = record.steps.find(({ step }) => step.kind === 'developer');
     const readings = developerReadings(roll, record);
     if (developer?.startedAtMs === undefined || readings.length < 2) return undefined;
@@ -52,6 +57,12 @@
     const elapsedSeconds = (endedAtMs - developer.startedAtMs) / 1000;
     return driftPlot({ roll, readings, elapsedSeconds, endSeconds: developer.step.seconds, unit });
   });
+  const given = $derived(givenOf(roll, record));
+  const givenWords = $derived(given && givenSentence(given));
+  const outcome = $derived(processOutcome(record));
+  const lacks = $derived(
+    plainList(outcome.missing.map(({ kind }) => stepKind(kind).name.toLowerCase())),
+  );
   let note = $state('');
   let problem = $state<string>();
 
@@ -61,7 +72,7 @@
     submit.preventDefault();
     const text = note.trim();
     if (text === '') return;
-    const id = crypto.randomUUID();
+    const id = newId();
     const event = { id, atMs: Date.now(), kind: 'note', text };
     const outcome = await put(`/api/v1/rolls/${roll.id}/events/${id}`, event);
     problem = outcome.problem?.detail;
@@ -113,14 +124,22 @@
         {line.why}
       </p>
     {/each}
+    {#if givenWords}<p class="reason mt-2 text-caution" data-testid="given">{givenWords}</p>{/if}
+    {#if finished && outcome.stopped}
+      <p class="reason mt-2 text-trouble">
+        Stopped before the fix; it lacks {lacks}. It is not fast to light.
+      </p>
+    {:else if finished && lacks}
+      <p class="reason mt-2 text-caution">It lacks {lacks}.</p>
+    {/if}
     {#if roll.recipe.note}<p class="reason mt-2 text-soft">{roll.recipe.note}</p>{/if}
-    {#if roll.state !== 'developed' && !finished}
+    {#if ['planned', 'developing'].includes(roll.state) && !finished}
       <div class="mt-5"><Button main href="/film/run/{roll.id}">To its run</Button></div>
     {/if}
-    {#if roll.state === 'developed' || roll.state === 'proofed' || finished}
+    {#if ['developed', 'proofed'].includes(roll.state) || (finished && !outcome.stopped)}
       <div class="mt-8">
         {#key roll.version}
-          <JudgementForm {roll} {pushStops} kept={() => invalidateAll()} />
+          <JudgementForm {roll} {pushStops} developed={given?.share} kept={() => invalidateAll()} />
         {/key}
       </div>
     {/if}
@@ -137,7 +156,7 @@
         </tr>
       </thead>
       <tbody>
-        {#each steps as step (step.id)}
+        {#each steps as step, index (index)}
           <tr class="border-b border-hair">
             <th scope="row" class="py-2 text-left font-[560]">{step.name}</th>
             <td class="text-right">{step.planned}</td>

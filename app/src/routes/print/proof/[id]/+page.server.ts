@@ -1,12 +1,11 @@
 import { error } from '@sveltejs/kit';
-import { idFrom } from '$lib/server/api.ts';
-import { forPage } from '$lib/server/page.ts';
-import { printPage } from '$lib/server/print-page.ts';
-import { rolls } from '$lib/server/repositories/rolls.ts';
-import { shelfStores } from '$lib/server/repositories/shelves.ts';
+import { forPage, pageId } from '$lib/server/page.ts';
+import { printPage } from '$lib/stages/print/load.server.ts';
+import { rolls } from '$lib/nouns/roll/store.server.ts';
+import { shelfStores } from '$lib/nouns/shelves.server.ts';
 
 export async function load({ cookies, params }) {
-  const id = idFrom(params);
+  const id = pageId(params, 'roll');
   const [roll, proof] = await forPage(() =>
     Promise.all([rolls.find(id), shelfStores.proofs.find(id)]),
   );

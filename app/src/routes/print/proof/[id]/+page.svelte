@@ -1,13 +1,13 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { put } from '$lib/api/client.ts';
+  import { put } from '$lib/kit/client.ts';
   import {
     frameRatings,
     type FrameRating,
     type Proof,
     type ProofBody,
-  } from '$lib/contract/proof.ts';
-  import PrintPages from '$lib/print/PrintPages.svelte';
+  } from '$lib/nouns/proof/contract.ts';
+  import PrintPages from '$lib/stages/print/PrintPages.svelte';
   import {
     frameLine,
     framesOf,
@@ -15,10 +15,10 @@
     toPrint,
     withFrame,
     type Frame,
-  } from '$lib/print/proof-frames.ts';
-  import { cookieNames, keepInCookie } from '$lib/ui/cookie.ts';
-  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
-  import SlotOnLeave from '$lib/ui/SlotOnLeave.svelte';
+  } from '$lib/nouns/proof/frames.ts';
+  import { cookieNames, keepInCookie } from '$lib/kit/cookie.ts';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import SlotOnLeave from '$lib/kit/SlotOnLeave.svelte';
 
   const { data } = $props();
   // What is rated here is this page's own from here on.

@@ -1,7 +1,7 @@
 import type { RequestEvent } from '@sveltejs/kit';
-import { shelfNames, shelves, type ShelfName } from '$lib/contract/shelves.ts';
+import { shelfNames, shelves, type ShelfName } from '$lib/nouns/shelves.ts';
 import { removal, resource } from '$lib/server/api.ts';
-import { shelfStores } from '$lib/server/repositories/shelves.ts';
+import { shelfStores } from '$lib/nouns/shelves.server.ts';
 
 type Handler = (event: RequestEvent) => Promise<Response> | Response;
 type Methods = Record<'GET' | 'PUT' | 'DELETE', Handler>;

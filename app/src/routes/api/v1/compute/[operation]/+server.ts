@@ -1,4 +1,4 @@
-import { operations } from '$lib/contract/operations/index.ts';
+import { operations } from '$lib/server/operations/index.ts';
 import { answer, api, readBody } from '$lib/server/api.ts';
 import { problem } from '$lib/server/problem/response.ts';
 

@@ -1,5 +1,5 @@
-import { PrintBody } from '$lib/contract/print.ts';
+import { PrintBody } from '$lib/nouns/print/contract.ts';
 import { resource } from '$lib/server/api.ts';
-import { prints } from '$lib/server/repositories/prints.ts';
+import { prints } from '$lib/nouns/print/store.server.ts';
 
 export const { GET, PUT } = resource('print', PrintBody, prints);

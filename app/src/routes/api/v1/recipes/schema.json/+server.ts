@@ -1,4 +1,4 @@
-import { RecipeFile } from '$lib/formats/recipes/file.ts';
+import { RecipeFile } from '$lib/nouns/recipe/file/file.ts';
 import { answer } from '$lib/server/api.ts';
 
 /** The schema that a file of recipes is checked by. */

@@ -1,5 +1,5 @@
-import { RollBody } from '$lib/contract/roll.ts';
+import { RollBody } from '$lib/nouns/roll/contract.ts';
 import { resource } from '$lib/server/api.ts';
-import { rolls } from '$lib/server/repositories/rolls.ts';
+import { rolls } from '$lib/nouns/roll/store.server.ts';
 
 export const { GET, PUT } = resource('roll', RollBody, rolls);

@@ -1,12 +1,11 @@
 import { error } from '@sveltejs/kit';
-import { idFrom } from '$lib/server/api.ts';
-import { forPage } from '$lib/server/page.ts';
-import { shelfStores } from '$lib/server/repositories/shelves.ts';
+import { forPage, pageId } from '$lib/server/page.ts';
+import { shelfStores } from '$lib/nouns/shelves.server.ts';
 
 export async function load({ params }) {
   const holders = await forPage(() => shelfStores.holders.all());
   if (params.id === 'new') return { holders, holder: undefined };
-  const id = idFrom(params);
+  const id = pageId(params, 'holder');
   const holder = holders.find((one) => one.id === id);
   if (!holder) error(404, 'There is no holder with this id.');
   return { holders, holder };

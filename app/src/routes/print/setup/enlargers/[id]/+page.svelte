@@ -1,13 +1,14 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { heads, lightSource, lightSources } from '@katachron/core';
-  import { emptyEnlargerForm, enlargerForm, readEnlarger } from '$lib/print/enlarger-form.ts';
-  import PrintPages from '$lib/print/PrintPages.svelte';
-  import Field from '$lib/ui/Field.svelte';
-  import KeepRow from '$lib/ui/KeepRow.svelte';
-  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
-  import { shelfForm } from '$lib/ui/shelf-form.svelte.ts';
-  import SlotChoice from '$lib/ui/SlotChoice.svelte';
+  import { emptyEnlargerForm, enlargerForm, readEnlarger } from '$lib/nouns/enlarger/form.ts';
+  import PrintPages from '$lib/stages/print/PrintPages.svelte';
+  import Field from '$lib/kit/Field.svelte';
+  import Fields from '$lib/kit/Fields.svelte';
+  import SaveRow from '$lib/kit/SaveRow.svelte';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import { shelfForm } from '$lib/kit/shelf-form.svelte.ts';
+  import SlotChoice from '$lib/kit/SlotChoice.svelte';
 
   const { data } = $props();
   // The form is its own from here on.
@@ -23,13 +24,34 @@
   const troubles = $derived(shelf.troubles);
   const source = $derived(lightSource(form.source));
 
+  const lines = [
+    { name: 'name', label: 'Name' },
+    { name: 'lens', label: 'Lens', hint: 'As 80 mm.' },
+    { name: 'apertures', label: 'Its f-numbers', hint: 'With spaces between.' },
+    {
+      name: 'lag',
+      label: 'The lamp comes late by, s',
+      hint: 'From a match: 8 firings of 2.0 s that look like one of 14.6 s are 0.2 s late.',
+      numeric: true,
+      maxlength: 8,
+    },
+    { name: 'timerStep', label: 'The timer’s smallest step, s', numeric: true, maxlength: 8 },
+    {
+      name: 'longest',
+      label: 'Its longest time, s',
+      hint: 'Empty where it has none.',
+      numeric: true,
+      maxlength: 8,
+    },
+  ] as const;
+
   useKeys([{ key: 'Escape', does: 'back to the enlargers', run: () => void goto('/print/setup') }]);
 </script>
 
 <svelte:head><title>{data.enlarger?.name ?? 'An enlarger'} · Katachron</title></svelte:head>
 
 <PrintPages />
-<h1 class="heading break-words">{data.enlarger?.name ?? 'An enlarger'}</h1>
+<h1 class="heading break-words">{data.enlarger?.name ?? 'New enlarger'}</h1>
 <p class="mt-3 text-lg leading-loose text-soft">
   It is an
   <SlotChoice label="The kind of light" bind:value={form.source} options={lightSources} />
@@ -44,50 +66,17 @@
   {/if}
 </p>
 <p class="reason text-caution">{source.caution}</p>
-<form
-  class="mt-4 grid grid-cols-1 gap-x-12 gap-y-4 md:grid-cols-2 lg:grid-cols-4"
-  onsubmit={shelf.keep}
-  novalidate
->
-  <Field id="name" label="Name" bind:value={form.name} trouble={troubles.name} />
-  <Field id="lens" label="Lens" hint="As 80 mm." bind:value={form.lens} />
-  <Field
-    id="apertures"
-    label="Its f-numbers"
-    hint="With spaces between."
-    bind:value={form.apertures}
-    trouble={troubles.apertures}
-  />
-  <Field
-    id="lag"
-    label="The lamp comes late by, s"
-    hint="From a match: 8 firings of 2.0 s that look like one of 14.6 s are 0.2 s late."
-    numeric
-    maxlength={8}
-    bind:value={form.lag}
-    trouble={troubles.lag}
-  />
-  <Field
-    id="timerStep"
-    label="The timer’s smallest step, s"
-    numeric
-    maxlength={8}
-    bind:value={form.timerStep}
-    trouble={troubles.timerStep}
-  />
-  <Field
-    id="longest"
-    label="Its longest time, s"
-    hint="Empty where it has none."
-    numeric
-    maxlength={8}
-    bind:value={form.longest}
-    trouble={troubles.longest}
-  />
-  <div class="md:col-span-2">
-    <Field id="note" label="Note" maxlength={200} bind:value={form.note} />
+<form class="mt-4" onsubmit={shelf.keep} novalidate>
+  <div class="grid grid-cols-1 gap-x-12 gap-y-4 md:grid-cols-2 lg:grid-cols-4">
+    <Fields
+      {lines}
+      typed={(name) => form[name]}
+      ontyped={(name, text) => (form[name] = text)}
+      {troubles}
+    />
+    <div class="md:col-span-2">
+      <Field id="note" label="Note" maxlength={200} bind:value={form.note} />
+    </div>
   </div>
-  <div class="md:col-span-2 lg:col-span-4">
-    <KeepRow what="the enlarger" back="/print/setup" problem={shelf.problem} />
-  </div>
+  <SaveRow back="/print/setup" problem={shelf.problem} />
 </form>

@@ -1,15 +1,16 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { calibrateSet, contrastSet, contrastSets, defaultPaper } from '@katachron/core';
-  import CurvePicture from '$lib/print/CurvePicture.svelte';
-  import { curvePlot } from '$lib/print/curve-plot.ts';
-  import { emptyPaperForm, paperForm, readPaper, withSet } from '$lib/print/paper-form.ts';
-  import PrintPages from '$lib/print/PrintPages.svelte';
-  import Field from '$lib/ui/Field.svelte';
-  import KeepRow from '$lib/ui/KeepRow.svelte';
-  import { useKeys } from '$lib/ui/keys/keys.svelte.ts';
-  import { shelfForm } from '$lib/ui/shelf-form.svelte.ts';
-  import SlotChoice from '$lib/ui/SlotChoice.svelte';
+  import CurvePicture from '$lib/stages/print/CurvePicture.svelte';
+  import { curvePlot } from '$lib/stages/print/curve-plot.ts';
+  import { emptyPaperForm, paperForm, readPaper, withSet } from '$lib/nouns/paper/form.ts';
+  import PrintPages from '$lib/stages/print/PrintPages.svelte';
+  import Field from '$lib/kit/Field.svelte';
+  import Fields from '$lib/kit/Fields.svelte';
+  import SaveRow from '$lib/kit/SaveRow.svelte';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import { shelfForm } from '$lib/kit/shelf-form.svelte.ts';
+  import SlotChoice from '$lib/kit/SlotChoice.svelte';
 
   const { data } = $props();
   // The form is its own from here on.
@@ -33,13 +34,20 @@
     return curvePlot({ paper: { ...defaultPaper, dMin, dMax }, range: middle, others });
   });
 
+  const lines = [
+    { name: 'name', label: 'Name' },
+    { name: 'speed', label: 'Speed P', hint: 'Of its data sheet.', numeric: true, maxlength: 8 },
+    { name: 'dMin', label: 'Paper white, density', numeric: true, maxlength: 8 },
+    { name: 'dMax', label: 'Full black, density', numeric: true, maxlength: 8 },
+  ] as const;
+
   useKeys([{ key: 'Escape', does: 'back to the papers', run: () => void goto('/print/setup') }]);
 </script>
 
 <svelte:head><title>{data.paper?.name ?? 'A paper'} · Katachron</title></svelte:head>
 
 <PrintPages />
-<h1 class="heading break-words">{data.paper?.name ?? 'A paper'}</h1>
+<h1 class="heading break-words">{data.paper?.name ?? 'New paper'}</h1>
 <p class="mt-2 text-lg leading-loose text-soft">
   It is
   <SlotChoice
@@ -56,84 +64,62 @@
     options={contrastSets}
   />.
 </p>
-<form
-  class="mt-3 grid grid-cols-1 gap-x-14 gap-y-5 lg:grid-cols-[minmax(0,1fr)_400px]"
-  onsubmit={shelf.keep}
-  novalidate
->
-  <div>
-    <div class="grid grid-cols-1 gap-x-10 gap-y-3 md:grid-cols-4">
-      <Field id="name" label="Name" bind:value={form.name} trouble={troubles.name} />
-      <Field
-        id="speed"
-        label="Speed P"
-        hint="Of its data sheet."
-        numeric
-        maxlength={8}
-        bind:value={form.speed}
-        trouble={troubles.speed}
-      />
-      <Field
-        id="dMin"
-        label="Paper white, density"
-        numeric
-        maxlength={8}
-        bind:value={form.dMin}
-        trouble={troubles.dMin}
-      />
-      <Field
-        id="dMax"
-        label="Full black, density"
-        numeric
-        maxlength={8}
-        bind:value={form.dMax}
-        trouble={troubles.dMax}
-      />
-    </div>
-    <fieldset class="mt-4">
-      <legend class="text-soft">
-        What each {set.noun} is on it: R, and speed in stops against the softest. Measure two or more;
-        those between follow.
-      </legend>
-      <div class="mt-1 grid grid-cols-1 gap-x-10 md:grid-cols-2 xl:grid-cols-3">
-        {#each set.settings as setting, index (setting.id)}
-          <div class="flex items-center gap-3 border-b border-hair py-1">
-            <span class="w-10 font-[560]">{setting.name}</span>
-            <input
-              class="field w-16 text-lg"
-              inputmode="decimal"
-              maxlength="6"
-              aria-label="{set.noun} {setting.name}: R"
-              placeholder={calibrated.settings[index]!.range.toFixed(0)}
-              bind:value={form.settings[setting.id]!.range}
-            />
-            <span class="text-soft">R,</span>
-            <input
-              class="field w-14 text-lg"
-              inputmode="text"
-              maxlength="6"
-              aria-label="{set.noun} {setting.name}: stops"
-              placeholder={calibrated.settings[index]!.speedStops.toFixed(1)}
-              bind:value={form.settings[setting.id]!.speed}
-            />
-            <span class="text-soft">stops</span>
-          </div>
-        {/each}
+<form class="mt-3" onsubmit={shelf.keep} novalidate>
+  <div class="grid grid-cols-1 gap-x-14 gap-y-5 lg:grid-cols-[minmax(0,1fr)_400px]">
+    <div>
+      <div class="grid grid-cols-1 gap-x-10 gap-y-3 md:grid-cols-4">
+        <Fields
+          {lines}
+          typed={(name) => form[name]}
+          ontyped={(name, text) => (form[name] = text)}
+          {troubles}
+        />
       </div>
-      {#if troubles.settings}<p class="mt-2 text-trouble" role="alert">{troubles.settings}</p>{/if}
-    </fieldset>
-    <div class="mt-3">
-      <Field id="note" label="Note" maxlength={200} bind:value={form.note} />
+      <fieldset class="mt-4">
+        <legend class="text-soft">
+          What each {set.noun} is on it: R, and speed in stops against the softest. Measure two or more;
+          those between follow.
+        </legend>
+        <div class="mt-1 grid grid-cols-1 gap-x-10 md:grid-cols-2 xl:grid-cols-3">
+          {#each set.settings as setting, index (setting.id)}
+            <div class="flex items-center gap-3 border-b border-hair py-1">
+              <span class="w-10 font-[560]">{setting.name}</span>
+              <input
+                class="field w-16 text-lg"
+                inputmode="decimal"
+                maxlength="6"
+                aria-label="{set.noun} {setting.name}: R"
+                placeholder={calibrated.settings[index]!.range.toFixed(0)}
+                bind:value={form.settings[setting.id]!.range}
+              />
+              <span class="text-soft">R,</span>
+              <input
+                class="field w-14 text-lg"
+                inputmode="text"
+                maxlength="6"
+                aria-label="{set.noun} {setting.name}: stops"
+                placeholder={calibrated.settings[index]!.speedStops.toFixed(1)}
+                bind:value={form.settings[setting.id]!.speed}
+              />
+              <span class="text-soft">stops</span>
+            </div>
+          {/each}
+        </div>
+        {#if troubles.settings}<p class="mt-2 text-trouble" role="alert">
+            {troubles.settings}
+          </p>{/if}
+      </fieldset>
+      <div class="mt-3">
+        <Field id="note" label="Note" maxlength={200} bind:value={form.note} />
+      </div>
     </div>
+    <section aria-label="Its curves">
+      <CurvePicture {plot} />
+      <p class="mt-1 text-[15px] text-soft">
+        The softest, the middle and the hardest {set.noun}.
+        {calibrated.calibrated ? 'From what was measured.' : 'A usual paper until it is measured.'}
+      </p>
+    </section>
   </div>
-  <section aria-label="Its curves">
-    <CurvePicture {plot} />
-    <p class="mt-1 text-[15px] text-soft">
-      The softest, the middle and the hardest {set.noun}.
-      {calibrated.calibrated ? 'From what was measured.' : 'A usual paper until it is measured.'}
-    </p>
-  </section>
-  <div class="lg:col-span-2">
-    <KeepRow what="the paper" back="/print/setup" problem={shelf.problem} />
-  </div>
+  <SaveRow back="/print/setup" problem={shelf.problem} />
 </form>

@@ -1,6 +1,6 @@
 import { api, idFrom, notFound } from '$lib/server/api.ts';
-import { rollLabel } from '$lib/server/label/roll-label.ts';
-import { rolls } from '$lib/server/repositories/rolls.ts';
+import { rollLabel } from '$lib/nouns/roll/label/label.server.ts';
+import { rolls } from '$lib/nouns/roll/store.server.ts';
 
 /** The label that goes to a lab with the roll. */
 export const GET = api(async ({ params }) => {

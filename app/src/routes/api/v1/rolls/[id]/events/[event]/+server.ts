@@ -1,7 +1,7 @@
-import { ProcessEvent } from '$lib/contract/process.ts';
+import { ProcessEvent } from '$lib/nouns/process/contract.ts';
 import { answer, api, idFrom, notFound, readBody } from '$lib/server/api.ts';
 import { InvalidInput } from '$lib/server/problem/invalid-input.ts';
-import { rolls } from '$lib/server/repositories/rolls.ts';
+import { rolls } from '$lib/nouns/roll/store.server.ts';
 
 /** Adds an event to a run. The same event again, or late, never conflicts. */
 export const PUT = api(async ({ params, request }) => {

@@ -1,0 +1,205 @@
+import { setImmediate } from 'node:timers/promises';
+import { randomUUID } from 'node:crypto';
+import { stripRead } from '../test/samples.ts';
+import { defaultPreferences } from '../src/lib/bench/desk/preferences.ts';
+import { expect, test } from './bench.ts';
+import { Maker, seeded, type Schema } from './fuzz/values.ts';
+
+/** A request, as bare as a program or a vandal would send it. */
+interface Asked {
+  readonly method: string;
+  readonly path: string;
+  readonly headers?: Record<string, string>;
+  readonly body?: string;
+}
+interface Operation {
+  readonly method: string;
+  readonly path: string;
+  readonly schema?: Schema;
+  readonly example?: unknown;
+}
+
+/** What is more than a hang: nobody waits for an answer for so long, ms. */
+const HANG_MS = 5000;
+const AT_ONCE = 4;
+const SEED = Number(process.env.SEED ?? 1);
+
+const film = {
+  ...{ title: 'x', recipeId: '', exposureIndex: '400', temperature: '20', volume: '600' },
+  ...{ kinds: ['developer', 'fix'], times: { fix: '3:00' }, agitations: { fix: 'each-minute' } },
+  ...{ room: '18', follows: '30', n: 1, films: '1', warmTo: '20', waterBath: '40', atLeast: '5' },
+};
+const print = {
+  ...{ ...stripRead, developer: 'x', negativeLength: '10', printLength: '100', aperture: '8' },
+  ...{ split: { soft: '0', hard: '5' }, flash: '80', dryDown: true, asFired: true },
+  beside: { settingId: '4', first: '4', step: '½', patches: '7', highlight: 2, shadow: 3 },
+  pair: {
+    ...{ order: 'soft-first', softId: '00', hardId: '5' },
+    strips: [
+      { first: '4', step: '½', patches: '7', picked: 3 },
+      { first: '4', step: '½', patches: '7', picked: 3 },
+    ],
+  },
+};
+const printPages = ['', '/split', '/flash', '/readings', '/proof', '/convert', '/setup', '/fire'];
+const pages = [
+  ...['/film', '/film/recipes', '/film/rolls/new', '/film/packet', '/film/clock', '/film/push'],
+  ...['/film/clip-test', '/film/tanks', '/logbook', '/'],
+  ...printPages.map((page) => `/print${page}`),
+];
+const withId = [
+  ...['/film/run/', '/film/recipes/', '/film/rolls/', '/film/tanks/', '/film/tanks/holders/'],
+  ...['/logbook/rolls/', '/logbook/prints/', '/print/proof/', '/print/setup/papers/'],
+  ...['/print/setup/enlargers/', '/api/v1/rolls/', '/api/v1/recipes/', '/api/v1/papers/'],
+];
+const oddIds = [
+  'xyz',
+  '1',
+  '%zz',
+  '..%2f',
+  'urn:uuid:0b9e3e0a-6c0e-4d58-9d43-2f1f6f2a7c01',
+  '__proto__',
+];
+const oddQueries = [
+  '%',
+  "'",
+  '\\',
+  ':*',
+  '\u0000',
+  '日本',
+  'x'.repeat(300),
+  '½',
+  '-1',
+  'NaN',
+  '1e999',
+  '✂',
+];
+
+// Two halves of the same requests, so that two workers share them.
+for (const half of [0, 1]) {
+  test(`whatever is sent to whatever address, nothing is answered by a fault of ours, half ${half + 1}`, async ({
+    baseURL,
+    request,
+  }) => {
+    test.setTimeout(400_000);
+    const base = baseURL ?? '';
+    const maker = new Maker(seeded(SEED));
+    const api = await (await request.get('/api/openapi.json')).json();
+    const operations = Object.entries<
+      Record<
+        string,
+        { requestBody?: { content: Record<string, { schema: Schema; example?: unknown }> } }
+      >
+    >(api.paths).flatMap(([path, methods]) =>
+      Object.entries(methods).map(([method, { requestBody }]): Operation => {
+        const json = requestBody?.content['application/json'];
+        return {
+          method: method.toUpperCase(),
+          path,
+          ...(json && { schema: json.schema, example: json.example }),
+        };
+      }),
+    );
+    expect(operations.length).toBeGreaterThan(40);
+
+    const asked: Asked[] = [];
+    const ids = (path: string) =>
+      path
+        .replace('{id}', () => maker.one([randomUUID(), randomUUID(), maker.one(oddIds)]))
+        .replace('{event}', randomUUID());
+    const json = { 'content-type': 'application/json' };
+    for (const { method, path, schema, example } of operations) {
+      const times = schema ? 270 : 20;
+      for (let turn = 0; turn < times; turn += 1) {
+        const value = turn % 3 === 0 ? maker.bend(example) : maker.make(schema);
+        asked.push({
+          ...{ method, path: ids(path) },
+          ...(schema && { headers: json, body: JSON.stringify(value) }),
+        });
+      }
+    }
+    const cookie = (name: string, value: unknown) => ({
+      cookie: `katachron-${name}=${encodeURIComponent(typeof value === 'string' ? value : JSON.stringify(value))}`,
+    });
+    for (let turn = 0; turn < 1500; turn += 1) {
+      const [name, value, path] = maker.one([
+        ['print', print, `/print${maker.one(printPages)}`],
+        ['film', film, '/film'],
+        ['preferences', defaultPreferences, maker.one(pages)],
+      ] as const);
+      const bent =
+        turn % 50 === 0 ? maker.one(['{', 'null', '%00', 'AAAA', '[]']) : maker.bend(value);
+      // A browser keeps no larger cookie, and Node refuses a larger header.
+      const headers = cookie(name, bent);
+      if (headers.cookie.length < 8000) asked.push({ method: 'GET', path, headers });
+    }
+    for (const path of [...pages, ...pages.map((page) => `/api/v1${page}`)]) {
+      for (const odd of oddQueries) {
+        const query = encodeURIComponent(odd);
+        for (const key of [
+          'q',
+          'after',
+          'stops',
+          'seconds',
+          'fix',
+          'roll',
+          'recipe',
+          'what',
+          'also',
+        ]) {
+          asked.push({ method: 'GET', path: `${path}?${key}=${query}` });
+        }
+      }
+    }
+    for (const path of withId)
+      for (const id of oddIds) asked.push({ method: 'GET', path: path + id });
+    expect(asked.length).toBeGreaterThan(12_000);
+
+    const mine = asked.filter((_, index) => index % 2 === half);
+    const faults: string[] = [];
+    const notFound: string[] = [];
+    let next = 0;
+    const worker = async () => {
+      for (let one = mine[next]; one; one = mine[next]) {
+        next += 1;
+        const { method, path, headers = {}, body } = one;
+        const begun = Date.now();
+        const answer = await fetch(base + path, {
+          ...{ method, headers, redirect: 'manual' },
+          ...(body !== undefined && { body }),
+          signal: AbortSignal.timeout(20_000),
+        }).catch((error: unknown) => ({
+          status: 0,
+          text: () => Promise.resolve(String((error as Error).cause ?? error)),
+        }));
+        const text = await answer.text();
+        const slow = Date.now() - begun > HANG_MS;
+        if (answer.status >= 500 || answer.status === 0 || slow) {
+          const sent = (body ?? headers.cookie ?? '').slice(0, 600);
+          faults.push(
+            `${answer.status} ${method} ${path} ${slow ? 'slow' : ''} ${sent} ${text.slice(0, 200)}`,
+          );
+        }
+        if (
+          answer.status === 200 &&
+          /(?:Infinity|NaN)(?!")/.test(text) &&
+          path.startsWith('/api/v1/compute')
+        ) {
+          faults.push(`no number: ${path} ${body ?? ''}`);
+        }
+        const odd =
+          withId.some((one) => path.startsWith(one)) &&
+          !pages.includes(path) &&
+          !/^\/api|\?/.test(path);
+        if (odd && method === 'GET' && ![404, 400].includes(answer.status))
+          notFound.push(`${answer.status} ${path}`);
+      }
+    };
+    // Making all that up took longer than the server keeps an idle connection: a turn of the loop notices those it has closed.
+    await setImmediate();
+    await Promise.all(Array.from({ length: AT_ONCE }, worker));
+    expect(faults.slice(0, 5)).toEqual([]);
+    expect(notFound).toEqual([]);
+    expect(await (await fetch(`${base}/api/health`)).json()).toMatchObject({ status: 'ok' });
+  });
+}

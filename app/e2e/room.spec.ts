@@ -1,0 +1,217 @@
+import type { Page } from '@playwright/test';
+import {
+  expect,
+  leavePrintPage,
+  open,
+  openRun,
+  prefer,
+  pressSpace,
+  stripRead,
+  test,
+  worst,
+} from './bench.ts';
+
+const sizes = { desk: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } };
+const demo = '7c1d4b60-52e8-4f3a';
+const first = async (page: Page, shelf: string) =>
+  ((await (await page.request.get(`/api/v1/${shelf}`)).json())[shelf][0]?.id as string) ?? 'new';
+
+/** Every page with one filled button, by what is on the shelves. */
+async function pagesWithButton(page: Page): Promise<string[]> {
+  const exposed = (await (await page.request.get('/api/v1/rolls')).json()).entries.find(
+    ({ entry }: { entry: { state: string } }) => entry.state === 'exposed',
+  );
+  return [
+    ...['/film', '/film/clip-test', '/film/recipes', '/film/recipes/new', '/film/recipes/import'],
+    `/film/recipes/${await first(page, 'recipes')}`,
+    ...['/film/rolls', '/film/rolls/new', `/film/rolls/${exposed.entry.id}`],
+    ...['/film/tanks', `/film/tanks/${await first(page, 'tanks')}`],
+    `/film/tanks/holders/${await first(page, 'holders')}`,
+    ...['/print', '/print/fire?what=strip', '/print/readings', '/print/setup'],
+    `/print/setup/enlargers/${await first(page, 'enlargers')}`,
+    `/print/setup/papers/${await first(page, 'papers')}`,
+  ];
+}
+
+/** Filled buttons, and whether each is wholly in the window with nothing over it. */
+const filled = () =>
+  [...document.querySelectorAll<HTMLElement>('.bg-rim')]
+    .filter((one) => one.matches('a, button') && one.getClientRects().length > 0)
+    .map((one) => {
+      const { left, top, right, bottom } = one.getBoundingClientRect();
+      const points = [
+        [(left + right) / 2, (top + bottom) / 2],
+        [left + 5, top + 5],
+        [right - 5, top + 5],
+        [left + 5, bottom - 5],
+        [right - 5, bottom - 5],
+      ] as const;
+      const inside = top >= 0 && bottom <= innerHeight && left >= 0 && right <= innerWidth;
+      const free = points.every(([x, y]) => {
+        const hit = document.elementFromPoint(x, y);
+        return hit !== null && one.contains(hit);
+      });
+      return { words: one.textContent.trim(), seen: inside && free };
+    });
+
+for (const [name, size] of Object.entries(sizes)) {
+  test(`the filled button is wholly in sight without scrolling, at the ${name}`, async ({
+    page,
+  }) => {
+    test.setTimeout(120_000);
+    await page.setViewportSize(size);
+    await leavePrintPage(page);
+    for (const path of await pagesWithButton(page)) {
+      await open(page, path);
+      await page.evaluate(() => document.fonts.ready);
+      const buttons = await page.evaluate(filled);
+      expect(buttons.length, path).toBeGreaterThan(0);
+      expect(
+        buttons.filter(({ seen }) => !seen),
+        path,
+      ).toEqual([]);
+      const sink = page.getByRole('contentinfo', { name: 'The sink' });
+      // Empty it is a rim, and on the pages of the desk it is not there.
+      if (await sink.isVisible()) {
+        expect((await sink.boundingBox())!.height, path).toBeLessThanOrEqual(32);
+      }
+    }
+  });
+
+  test(`with strips in a tray the filled button is in sight all the same, at the ${name}`, async ({
+    page,
+  }) => {
+    await page.setViewportSize(size);
+    for (const draft of [stripRead, { ...stripRead, highlight: null, shadow: null }]) {
+      await leavePrintPage(page, draft);
+      await open(page, '/print');
+      await page.evaluate(() => document.fonts.ready);
+      await page.keyboard.press('b');
+      await expect(page.getByRole('contentinfo', { name: 'The sink' })).toContainText('strip 1');
+      await expect.poll(() => page.evaluate(filled)).toMatchObject([{ seen: true }]);
+    }
+  });
+
+  test(`in mid-run the button stays where it is, and nothing of the run is cut, at the ${name}`, async ({
+    page,
+  }) => {
+    await page.setViewportSize(size);
+    await openRun(page, 'Twelve minutes', [
+      ['developer', 720],
+      ['stop', 60],
+    ]);
+    await page.evaluate(() => document.fonts.ready);
+    const place = async () => page.locator('.bg-rim').first().boundingBox();
+    await pressSpace(page);
+    await expect(page.getByTestId('hands')).toHaveText('Keep turning it, gently');
+    const before = await place();
+    const clock = (await page.getByTestId('clock').boundingBox())!;
+    expect(await page.getByTestId('clock').textContent()).toMatch(/^1[12]:\d\d$/);
+    const fontSize = await page
+      .getByTestId('clock')
+      .evaluate((one) => parseFloat(getComputedStyle(one).fontSize));
+    expect(clock.height).toBeLessThan(fontSize * 1.2);
+    expect(clock.x + clock.width).toBeLessThanOrEqual(size.width);
+    // A sentence comes beside the button; the button does not give way to it.
+    await page.keyboard.press('2');
+    await expect(page.getByText('Noted: Missed a turn.')).toBeVisible();
+    expect(await place()).toEqual(before);
+    expect(await page.evaluate(filled)).toMatchObject([{ seen: true }]);
+    expect(
+      await page.evaluate(() => document.documentElement.scrollHeight - innerHeight),
+    ).toBeLessThanOrEqual(0);
+    // Read from two metres: ten millimetres of a capital are 38 px.
+    const ink = await page.evaluate(() =>
+      [...document.querySelectorAll<HTMLElement>('.run-hands, .run-next')].map((one) => {
+        const { fontWeight, fontSize: size, fontFamily } = getComputedStyle(one);
+        const pen = document.createElement('canvas').getContext('2d')!;
+        pen.font = `${fontWeight} ${size} ${fontFamily}`;
+        return Math.round(pen.measureText('H').actualBoundingBoxAscent);
+      }),
+    );
+    expect(Math.min(...ink)).toBeGreaterThanOrEqual(38);
+    const targets = await page.evaluate(() =>
+      [...document.querySelectorAll<HTMLElement>('.run-controls button')].map(
+        (one) => one.getBoundingClientRect().height,
+      ),
+    );
+    expect(Math.min(...targets.filter((height) => height > 0))).toBeGreaterThanOrEqual(56);
+    // With all that it has to say, the clock gives way and no sentence is cut.
+    await page.keyboard.press('l');
+    await page.getByLabel('I poured this long ago').fill('400');
+    await page.keyboard.press('Enter');
+    await expect(page.getByTestId('hands')).toHaveText('Rest');
+    await expect(page.getByText('Take a reading')).toBeVisible();
+    const cut = () =>
+      page.evaluate(() => {
+        const [face, words, time] = ['.run-face', '.run-words', '.run-clock'].map((one) =>
+          document.querySelector(one)!.getBoundingClientRect(),
+        );
+        return {
+          words: Math.max(0, words!.bottom - face!.bottom),
+          clock: Math.max(0, face!.top - time!.top),
+        };
+      });
+    await expect.poll(cut).toEqual({ words: 0, clock: 0 });
+  });
+}
+
+test('what has the focus is never under the sink', async ({ page }) => {
+  await openRun(page, 'In the sink meanwhile', [
+    ['developer', 600],
+    ['fix', 60],
+  ]);
+  await pressSpace(page);
+  for (const path of ['/film', '/film/recipes/new']) {
+    await open(page, path);
+    const sink = (await page.getByRole('contentinfo', { name: 'The sink' }).boundingBox())!;
+    for (let stop = 0; stop < 60; stop += 1) {
+      await page.keyboard.press('Tab');
+      const hidden = await page.evaluate((top) => {
+        const one = document.activeElement;
+        if (!one || one === document.body || one.closest('footer')) return undefined;
+        const box = one.getBoundingClientRect();
+        return box.height > 0 && box.top >= top && box.top < innerHeight
+          ? one.outerHTML.slice(0, 90)
+          : undefined;
+      }, sink.y);
+      expect(hidden, `${path}, stop ${stop}`).toBeUndefined();
+    }
+  }
+});
+
+for (const path of [
+  '/film',
+  '/film/recipes/new',
+  '/print',
+  '/logbook',
+  `/logbook/rolls/${demo}-8118-000000000000`,
+]) {
+  test(`red without its stylesheet is red all the same: ${path}`, async ({ page, complaints }) => {
+    await prefer(page, { light: 'red', brightness: 5 });
+    await leavePrintPage(page);
+    await page.route(/\.css$/, (route) => route.abort());
+    await page.goto(path, { waitUntil: 'load' });
+    const { red, green, blue } = worst(await page.screenshot({ fullPage: true }));
+    expect(green).toBeLessThanOrEqual(8);
+    expect(blue).toBeLessThanOrEqual(8);
+    expect(red).toBeGreaterThan(60);
+    // That a file is missing is what this is about.
+    complaints.length = 0;
+  });
+}
+
+test('at its usual brightness main text in red keeps three to one against its ground', async ({
+  page,
+}) => {
+  await page.context().clearCookies();
+  await open(page, '/film');
+  await page.keyboard.press('r');
+  const contrast = await page.evaluate(() => {
+    const [red = 0] = /\d+(?:\.\d+)?/.exec(getComputedStyle(document.documentElement).color) ?? [];
+    const share = Number(red) / 255;
+    const linear = share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4;
+    return (0.2126 * linear + 0.05) / 0.05;
+  });
+  expect(contrast).toBeGreaterThanOrEqual(3);
+});

@@ -1,0 +1,32 @@
+import { isProcessEvent, isProcessPlan } from '@katachron/core';
+import { keepList, keptList } from '../../kit/kept-list.ts';
+import type { Clocked } from './messages.ts';
+
+export const SHEETS_KEY = 'katachron-sheets';
+
+/** A strip or a print in the trays; it belongs to this bench, not to the record. */
+export interface Sheet extends Clocked {
+  readonly name: string;
+}
+
+function isSheet(entry: unknown): entry is Sheet {
+  if (typeof entry !== 'object' || entry === null) return false;
+  const { id, name, plan, events } = entry as Partial<Sheet>;
+  return (
+    typeof id === 'string' &&
+    typeof name === 'string' &&
+    isProcessPlan(plan) &&
+    Array.isArray(events) &&
+    events.every(isProcessEvent)
+  );
+}
+
+/** The sheets in the trays, as every tab of this browser sees them. */
+export const keptSheets = (): Sheet[] => keptList(SHEETS_KEY, isSheet);
+
+/** Changes the sheets as they are now, whichever tab changed them last. */
+export function changeSheets(change: (sheets: readonly Sheet[]) => readonly Sheet[]): Sheet[] {
+  const changed = [...change(keptSheets())];
+  keepList(SHEETS_KEY, changed);
+  return changed;
+}

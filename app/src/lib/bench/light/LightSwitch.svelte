@@ -1,0 +1,72 @@
+<script lang="ts">
+  import { MOST_BRIGHTNESS } from '$lib/bench/desk/preferences.ts';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import { useDesk } from '../desk/desk.svelte.ts';
+  import { hold } from './hold.ts';
+
+  /** Leaving red takes this long a hold, s: white light fogs the paper on the bench. */
+  const RED_HOLD = 1;
+
+  const desk = useDesk();
+  const { preferences } = $derived(desk);
+  const red = $derived(desk.light === 'red');
+  const word = 'flex min-h-11 items-center px-1.5 md:px-0 data-[on]:font-[620] data-[on]:text-ink';
+
+  useKeys([
+    { key: 'r', does: 'red light', run: () => desk.setLight('red') },
+    { key: 'w', does: 'white light (from red: hold for a second)', run: whiteByKey },
+    { key: 'd', does: 'dark, for loading film', run: () => desk.setLight('dark') },
+  ]);
+
+  function whiteByKey(event?: KeyboardEvent) {
+    if (desk.light !== 'red') return;
+    if (event?.repeat) return;
+    const timer = setTimeout(() => desk.setLight('white'), RED_HOLD * 1000);
+    addEventListener('keyup', () => clearTimeout(timer), { once: true });
+  }
+</script>
+
+<div class="not-printed flex flex-wrap items-center justify-end gap-x-1 text-soft md:gap-x-[18px]">
+  {#if red}
+    <span class="flex items-center" role="group" aria-label="Brightness of the red light">
+      <button
+        class="flex size-11 items-center justify-center text-xl text-ink disabled:text-hair"
+        aria-label="Dimmer"
+        disabled={preferences.brightness === 1}
+        onclick={() => desk.brighter(-1)}>−</button
+      >
+      <span class="text-soft" aria-live="polite">{preferences.brightness}</span>
+      <button
+        class="flex size-11 items-center justify-center text-xl text-ink disabled:text-hair"
+        aria-label="Brighter"
+        disabled={preferences.brightness === MOST_BRIGHTNESS}
+        onclick={() => desk.brighter(1)}>+</button
+      >
+    </span>
+  {/if}
+  <div class="flex gap-x-1 md:gap-x-[18px]" role="group" aria-label="Light">
+    {#if red}
+      <button
+        class="{word} holding-bar"
+        aria-pressed="false"
+        aria-describedby="hold-for-white"
+        {@attach hold(RED_HOLD, () => desk.setLight('white'))}>White</button
+      >
+      <span id="hold-for-white" class="sr-only">Hold for a second</span>
+    {:else}
+      <button
+        class={word}
+        aria-pressed={desk.light === 'white'}
+        data-on={desk.light === 'white' || undefined}
+        onclick={() => desk.light === 'dark' || desk.setLight('white')}>White</button
+      >
+    {/if}
+    <button
+      class={word}
+      aria-pressed={red}
+      data-on={red || undefined}
+      onclick={() => desk.setLight('red')}>Red</button
+    >
+    <button class={word} aria-pressed="false" onclick={() => desk.setLight('dark')}>Dark</button>
+  </div>
+</div>

@@ -1,0 +1,187 @@
+<script lang="ts">
+  import { eventsThatCount } from '@katachron/core';
+  import { useWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
+  import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
+  import { degrees } from '$lib/words/temperature.ts';
+  import { countdown } from '$lib/words/duration.ts';
+  import {
+    fresh,
+    inTray,
+    lastTemperature,
+    lyingAt,
+    mayBeLookedAt,
+    nearest,
+    sinks,
+    trayWord,
+    type Lying,
+    type SinkKind,
+    type Tray,
+  } from './trays.ts';
+
+  /** A window lower than this has no room for a sink that stays, px. */
+  const LEAST_HEIGHT = 460;
+
+  interface Props {
+    kind: SinkKind;
+    /** The last temperature in the record, when nothing newer was read here. */
+    recorded: { temperatureC: number; atMs: number } | null;
+    /** A page of the desk: an empty sink is not there. */
+    quiet: boolean;
+  }
+  const { kind, recorded, quiet }: Props = $props();
+  const wetSide = useWetSide();
+  const desk = useDesk();
+
+  const all = $derived(lyingAt(wetSide.runs, wetSide.sheets, wetSide.nowMs));
+  const lying = $derived(all.filter((one) => !one.forgotten));
+  const forgotten = $derived(all.filter((one) => one.forgotten && one.run));
+  let height = $state(0);
+  let windowHeight = $state(Infinity);
+  /** So little is left of the window that the sink gives way. */
+  const zoomed = $derived(windowHeight < LEAST_HEIGHT);
+
+  // Other parts of the page keep clear of it.
+  $effect(() => {
+    const taken = zoomed ? 0 : height;
+    document.documentElement.style.setProperty('--sink', `${taken}px`);
+  });
+  /** The trays of this page, and any tray of the other process in which something lies. */
+  const trays = $derived([
+    ...sinks[kind].filter((tray) => !tray.onlyWhenUsed || inTray(tray, lying).length > 0),
+    ...sinks[kind === 'film' ? 'print' : 'film'].filter((tray) => inTray(tray, lying).length > 0),
+  ]);
+  /** A tray of the other process says whose it is. */
+  const trayName = (tray: Tray) =>
+    sinks[kind].includes(tray) ? tray.name : `${tray.name}, ${kind === 'film' ? 'print' : 'film'}`;
+  const factor = $derived(desk.preferences.toneFactor);
+  /** A sheet in the developer whose first tone was not seen yet. */
+  const asksForTone = ({ moment, sheet }: Lying) =>
+    moment.current?.step.kind === 'print-developer' &&
+    !eventsThatCount(sheet?.events ?? []).some(({ kind: happened }) => happened === 'retimed');
+  const first = $derived(nearest(lying));
+  const temperature = $derived(
+    fresh(lastTemperature(wetSide.runs) ?? recorded ?? undefined, wetSide.nowMs),
+  );
+  /** On a phone there is room for one: the tray with the nearest clock. */
+  const shownOnPhone = $derived(
+    trays.find((tray) => first && inTray(tray, [first]).length > 0) ??
+      trays.find(({ showsTemperature }) => showsTemperature),
+  );
+</script>
+
+{#snippet clock({ moment }: Lying)}
+  {@const words = countdown(moment.current!.remainingSeconds)}
+  <!-- In one line, however long it has been over. -->
+  <span class="numeral-narrow whitespace-nowrap {words.length > 5 ? 'text-[22px]' : 'text-[32px]'}"
+    >{words}</span
+  >
+{/snippet}
+
+<svelte:window bind:innerHeight={windowHeight} />
+<footer
+  bind:clientHeight={height}
+  class="not-printed z-10 bg-ground px-3 md:px-8 {zoomed ? '' : 'sticky bottom-0'} {lying.length > 0
+    ? 'pb-3 pt-2 md:pb-[22px]'
+    : ''}"
+  class:hidden={lying.length === 0 && forgotten.length === 0 && quiet}
+  aria-label="The sink"
+>
+  {#if forgotten.length > 0}
+    <p class="truncate py-1 text-[15px]">
+      <a class="slot-in" href="/film/run/{forgotten[0]?.id}">{forgotten[0]?.name}</a>
+      {forgotten.length > 1 ? `and ${forgotten.length - 1} more were` : 'was'} begun and never ended.
+    </p>
+  {/if}
+  {#if lying.length === 0}
+    <p
+      class="flex h-7 items-center justify-between gap-4 border-t-[3px] border-rim text-[14px] leading-none text-soft"
+    >
+      <span class="truncate">The sink is empty</span>
+      {#if temperature}
+        <span class="whitespace-nowrap"
+          >{degrees(temperature.temperatureC, desk.preferences.unit)} read last</span
+        >
+      {/if}
+    </p>
+  {:else}
+    <ul class="flex gap-3">
+      {#each trays as tray (tray.kinds[0])}
+        {@const sheets = inTray(tray, lying)}
+        <li
+          class="relative min-h-[84px] min-w-0 flex-1 rounded-b-[22px] rounded-t-md border-[3px] border-rim bg-enamel px-3.5 py-2.5 md:min-h-[112px]"
+          class:max-md:hidden={tray !== shownOnPhone}
+        >
+          <div class="flex h-full gap-2">
+            <div class="min-w-[52px] flex-1 overflow-hidden">
+              <p class="truncate font-[600]">{trayName(tray)}</p>
+              <p class="text-[15px] leading-tight text-soft">{trayWord(sheets)}</p>
+              {#if sheets.some(mayBeLookedAt)}
+                <p class="mt-1 text-[13px] leading-tight" role="status">
+                  Paper box shut, then white light. Touch it to go on with the fix; a strip that was
+                  read may go.
+                </p>
+              {/if}
+            </div>
+            {#if tray.showsTemperature && temperature && sheets.length === 0}
+              <p class="numeral pt-2 text-[30px]" title="last temperature read">
+                {degrees(temperature.temperatureC, desk.preferences.unit)}
+              </p>
+            {/if}
+            <div
+              class="flex min-w-0 shrink-0 gap-2 overflow-x-auto"
+              class:max-w-[70%]={sheets.length > 1}
+            >
+              {#each sheets as item (item.id)}
+                <div
+                  class="flex shrink-0 {sheets.length > 1
+                    ? 'flex-col items-end'
+                    : 'flex-row-reverse items-start gap-2'}"
+                >
+                  {#if item.run}
+                    <a
+                      href="/film/run/{item.id}"
+                      class="flex min-h-14 max-w-[96px] flex-col justify-center rounded-sm bg-sheet px-2 py-1.5 text-on-sheet"
+                    >
+                      {@render clock(item)}
+                      <span class="truncate text-[13px]">{item.name}</span>
+                    </a>
+                  {:else if item.sheet}
+                    {@const sheet = item.sheet}
+                    <button
+                      class="flex min-h-14 max-w-[96px] flex-col justify-center rounded-sm bg-sheet px-2 py-1.5 text-left text-on-sheet"
+                      aria-label="{item.name}, {countdown(
+                        item.moment.current!.remainingSeconds,
+                      )} left. {item.moment.next ? 'Move on to the next tray' : 'Take out'}"
+                      onclick={() => wetSide.moveOn(sheet)}
+                    >
+                      {@render clock(item)}
+                      <span class="truncate text-[13px]">{item.name}</span>
+                    </button>
+                    <span class="flex {sheets.length > 1 ? '' : 'flex-col items-end'}">
+                      {#if mayBeLookedAt(item)}
+                        <button
+                          class="min-h-11 px-1 text-[14px] font-[600] underline decoration-hair"
+                          onclick={() => wetSide.throwAway(sheet)}>throw away</button
+                        >
+                      {/if}
+                      {#if factor && asksForTone(item)}
+                        <button
+                          class="min-h-11 px-1 text-[14px] font-[600] underline decoration-hair"
+                          onclick={() => wetSide.firstTone(sheet, factor)}>first tone</button
+                        >
+                      {/if}
+                      <button
+                        class="min-h-11 px-1 text-[14px] text-soft underline decoration-hair"
+                        onclick={() => wetSide.moveBack(sheet)}>undo</button
+                      >
+                    </span>
+                  {/if}
+                </div>
+              {/each}
+            </div>
+          </div>
+        </li>
+      {/each}
+    </ul>
+  {/if}
+</footer>

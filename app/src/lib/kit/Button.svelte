@@ -1,0 +1,55 @@
+<script lang="ts">
+  import type { Snippet } from 'svelte';
+
+  interface Props {
+    children: Snippet;
+    onclick?: () => void;
+    href?: string;
+    /** The big one: filled, and always Space. */
+    main?: boolean;
+    /** For run views: read and hit from further away. */
+    large?: boolean;
+    /** In run views: large letters, in an outlined button. */
+    touch?: boolean;
+    keyHint?: string;
+    disabled?: boolean;
+  }
+  const {
+    children,
+    onclick,
+    href,
+    main = false,
+    large = false,
+    touch = false,
+    keyHint,
+    disabled = false,
+  }: Props = $props();
+
+  const look = $derived(
+    [
+      'inline-flex items-center justify-center gap-4 rounded-xl font-[600] text-balance',
+      touch ? 'px-5 max-md:px-2 max-md:[font-stretch:80%]' : 'px-6',
+      large
+        ? 'min-h-[84px] text-[24px]'
+        : touch
+          ? 'min-h-14 text-[22px] max-md:flex-1'
+          : 'min-h-14',
+      main
+        ? 'bg-rim text-on-rim disabled:bg-hair'
+        : 'border-2 border-hair text-ink disabled:text-soft',
+    ].join(' '),
+  );
+</script>
+
+{#snippet face()}
+  {@render children()}
+  {#if keyHint}<kbd class="hidden font-sans text-[14px] font-normal opacity-90 md:inline"
+      >{keyHint}</kbd
+    >{/if}
+{/snippet}
+
+{#if href}
+  <a {href} class={look}>{@render face()}</a>
+{:else}
+  <button type="button" class={look} {onclick} {disabled}>{@render face()}</button>
+{/if}

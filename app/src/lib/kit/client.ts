@@ -1,0 +1,60 @@
+import type { Problem } from './problem.ts';
+
+/** What became of a write: what is stored now, or the problem. */
+export type Outcome<Value> =
+  | { readonly value: Value; readonly problem?: undefined }
+  | { readonly value?: undefined; readonly problem: Problem };
+
+const away: Problem = {
+  type: 'about:blank',
+  title: 'Server away',
+  status: 0,
+  detail: 'The server does not answer. What you typed is still here; try again.',
+};
+
+/** A server that has not answered by then is lost, ms. */
+const PATIENCE_MS = 8000;
+
+/** Asks the open interface. Never throws: a server that is away is a problem like any other. */
+async function ask<Value>(path: string, init: RequestInit): Promise<Outcome<Value>> {
+  try {
+    const response = await fetch(path, init);
+    const answer: unknown = await response.json();
+    return response.ok ? { value: answer as Value } : { problem: answer as Problem };
+  } catch {
+    return { problem: away };
+  }
+}
+
+const basedOn = (version?: number): Record<string, string> =>
+  version === undefined ? {} : { 'if-match': `"${version}"` };
+
+/** Reads something. */
+export function get<Value>(path: string): Promise<Outcome<Value>> {
+  return ask(path, { signal: AbortSignal.timeout(PATIENCE_MS) });
+}
+
+/** Writes something; a change says which version it is based on. */
+export function put<Value>(path: string, body: unknown, version?: number): Promise<Outcome<Value>> {
+  return ask(path, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json', ...basedOn(version) },
+    body: JSON.stringify(body),
+    signal: AbortSignal.timeout(PATIENCE_MS),
+  });
+}
+
+/** Takes something off. */
+export function remove<Value>(path: string, version: number): Promise<Outcome<Value>> {
+  return ask(path, { method: 'DELETE', headers: basedOn(version) });
+}
+
+/** Sends a file as it is. */
+export function send<Value>(path: string, text: string, type: string): Promise<Outcome<Value>> {
+  return ask(path, { method: 'POST', headers: { 'content-type': type }, body: text });
+}
+
+/** May the same write succeed later, unchanged? */
+export function worthRepeating({ status }: Problem): boolean {
+  return status === 0 || status >= 500;
+}

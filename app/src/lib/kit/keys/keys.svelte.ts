@@ -1,0 +1,129 @@
+import { getContext, onMount, setContext } from 'svelte';
+
+const CONTEXT = Symbol('keys');
+
+/** A key of the page that is open, and what it does. */
+export interface PageKey {
+  /** As `KeyboardEvent.key` has it, letters in lower case. */
+  readonly key: string;
+  readonly does: string;
+  readonly run: (event?: KeyboardEvent) => void;
+  /** Works even while another button has the focus: for Space where wet hands must not hit the wrong thing. */
+  readonly always?: boolean;
+}
+
+/** What the key is called on the list. */
+export function keyName(key: string): string {
+  return { ' ': 'Space', Escape: 'Esc', ArrowLeft: '←', ArrowRight: '→' }[key] ?? key.toUpperCase();
+}
+
+/** Two presses of the big button within this are one, ms. */
+const PRESSED_ONCE_MS = 500;
+
+/** The keys of everything that is on the screen now. */
+export class Keys {
+  lists = $state<readonly (readonly PageKey[])[]>([]);
+  /** In the dark no key of a page does anything. */
+  silenced = false;
+  #pressedMs = 0;
+
+  get all(): PageKey[] {
+    return this.lists.flat();
+  }
+
+  /** Each key once, as it works now: what came last has it. */
+  get listed(): PageKey[] {
+    const byKey = new Map(this.all.map((one) => [one.key, one]));
+    return [...byKey.values()];
+  }
+
+  add(list: readonly PageKey[]): () => void {
+    this.lists = [...this.lists, list];
+    return () => (this.lists = this.lists.filter((other) => other !== list));
+  }
+
+  /** Keys that always work are taken before a focused button can have them; in a field every key types. */
+  capture(event: KeyboardEvent): void {
+    const found = this.#find(event);
+    // What was just used keeps the focus: Space is the big button all the same, and Enter uses it again.
+    const always =
+      found?.always || (event.key === ' ' && within(event.target, '[data-leaves-space]'));
+    if (!found || !always || isInDialog(event.target) || isTyping(event.target)) return;
+    event.preventDefault();
+    event.stopPropagation();
+    if (!this.#again(event)) found.run(event);
+  }
+
+  handle(event: KeyboardEvent): void {
+    if (event.key === 'Escape' && !event.defaultPrevented && leaveField(event.target)) {
+      event.preventDefault();
+      return;
+    }
+    const found = this.#find(event);
+    if (!found || event.defaultPrevented || isTaken(event.target, event.key)) return;
+    event.preventDefault();
+    if (!this.#again(event)) found.run(event);
+  }
+
+  /** Space held down, or hit twice by a wet hand, is one Space. */
+  #again(event: KeyboardEvent): boolean {
+    return event.key === ' ' && (event.repeat || !this.mayPress());
+  }
+
+  /**
+   * May the big button be pressed again, by whatever means? A second hit within half a second is the first one still; the
+   * page shows meanwhile that it does not count.
+   */
+  mayPress(): boolean {
+    const nowMs = Date.now();
+    if (nowMs - this.#pressedMs < PRESSED_ONCE_MS) return false;
+    this.#pressedMs = nowMs;
+    const { dataset } = document.documentElement;
+    dataset.settling = '';
+    setTimeout(() => delete dataset.settling, PRESSED_ONCE_MS);
+    return true;
+  }
+
+  #find(event: KeyboardEvent): PageKey | undefined {
+    if (this.silenced || event.ctrlKey || event.metaKey || event.altKey) return undefined;
+    const pressed = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+    return this.all.findLast(({ key }) => key === pressed);
+  }
+}
+
+const within = (target: EventTarget | null, selector: string) =>
+  target instanceof Element && target.closest(selector) !== null;
+/** A field that was closed may keep the focus for a moment; the next key is meant for the page already. */
+const isClosing = (target: EventTarget | null) => within(target, '[data-state="closed"]');
+const isTyping = (target: EventTarget | null) =>
+  within(target, 'input, textarea, select, [contenteditable]') && !isClosing(target);
+const isInDialog = (target: EventTarget | null) =>
+  within(target, '[role="dialog"], [role="alertdialog"]') && !isClosing(target);
+
+/** Takes the focus out of a field of the page, so that the next key is the page's; a dialog closes by itself. */
+function leaveField(target: EventTarget | null): boolean {
+  if (!(target instanceof HTMLElement) || !isTyping(target) || isInDialog(target)) return false;
+  target.blur();
+  return true;
+}
+
+/** Is the key already somebody's: text being typed, an open dialog, or a focused button under Space and Enter? */
+function isTaken(target: EventTarget | null, key: string): boolean {
+  if (isTyping(target) || isInDialog(target)) return true;
+  if (key === ' ' || key === 'Enter') return within(target, 'button, a, [role="button"]');
+  return key.startsWith('Arrow') && within(target, '[role="slider"], [role="radiogroup"]');
+}
+
+export function provideKeys(): Keys {
+  return setContext(CONTEXT, new Keys());
+}
+
+/** Puts keys to work for as long as the component is on the screen. */
+export function useKeys(list: readonly PageKey[]): void {
+  const keys = getContext<Keys>(CONTEXT);
+  onMount(() => keys.add(list));
+}
+
+export function keysInForce(): Keys {
+  return getContext<Keys>(CONTEXT);
+}

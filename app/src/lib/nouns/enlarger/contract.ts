@@ -1,0 +1,47 @@
+import { heads, lightSources } from '@katachron/core';
+import Type, { type Static } from 'typebox';
+import { oneOf, seconds, text, uuid, version } from '../../kit/fields.ts';
+import { Lamp } from '../strip/contract.ts';
+
+/** What throws the light: an enlarger with its lens and head, or a bare lamp. */
+export const EnlargerBody = Type.Object(
+  {
+    name: text('The name of the enlarger', 80, 1),
+    source: oneOf(
+      lightSources.map(({ id }) => id),
+      'The kind of light',
+    ),
+    head: oneOf(
+      heads.map(({ id }) => id),
+      'The head',
+    ),
+    lens: text('The lens', 80),
+    apertures: Type.Array(Type.Number({ title: 'An f-number', minimum: 0.7, maximum: 128 }), {
+      title: 'The apertures',
+      maxItems: 20,
+      uniqueItems: true,
+    }),
+    lamp: Lamp,
+    longestSeconds: Type.Optional(seconds('The longest time of the timer')),
+    note: text('The note', 200),
+  },
+  { title: 'An enlarger', additionalProperties: false },
+);
+export type EnlargerBody = Static<typeof EnlargerBody>;
+
+export const Enlarger = Type.Object(
+  { id: uuid('The id'), version, ...EnlargerBody.properties },
+  { title: 'An enlarger', additionalProperties: false },
+);
+export type Enlarger = Static<typeof Enlarger>;
+
+export const enlargerExample: EnlargerBody = {
+  name: 'the tall enlarger',
+  source: 'enlarger',
+  head: 'diffuser',
+  lens: '80 mm',
+  apertures: [5.6, 8, 11, 16],
+  lamp: { lagSeconds: 0.2, timerStepSeconds: 0.1 },
+  longestSeconds: 99.9,
+  note: '',
+};

@@ -1,0 +1,115 @@
+import { contrastSet, type ContrastSetId } from '@katachron/core';
+import type { PaperBody } from './contract.ts';
+import { needed, troublesOf, within } from '../../kit/form.ts';
+import { attempt } from '../../words/attempt.ts';
+import { parseDecimal } from '../../words/decimal.ts';
+
+/** A paper as it is being typed. */
+export interface PaperForm {
+  name: string;
+  base: PaperBody['base'];
+  contrastSetId: ContrastSetId;
+  speed: string;
+  dMin: string;
+  dMax: string;
+  /** By setting: R, and speed in stops; empty where nobody measured it. */
+  settings: Record<string, { range: string; speed: string }>;
+  note: string;
+}
+
+export type PaperTroubles = Partial<
+  Record<'name' | 'speed' | 'dMin' | 'dMax' | 'settings', string>
+>;
+
+const noSettings = (setId: ContrastSetId): PaperForm['settings'] =>
+  Object.fromEntries(contrastSet(setId).settings.map(({ id }) => [id, { range: '', speed: '' }]));
+
+export const emptyPaperForm = (): PaperForm => ({
+  name: '',
+  base: 'resin-coated',
+  contrastSetId: 'filters',
+  speed: '',
+  dMin: '0.06',
+  dMax: '2.15',
+  settings: noSettings('filters'),
+  note: '',
+});
+
+export function paperForm(paper: PaperBody): PaperForm {
+  const settings = noSettings(paper.contrastSetId);
+  for (const { id, range, speedStops } of paper.settings) {
+    settings[id] = { range: String(range), speed: String(speedStops) };
+  }
+  return {
+    name: paper.name,
+    base: paper.base,
+    contrastSetId: paper.contrastSetId,
+    speed: paper.speed === undefined ? '' : String(paper.speed),
+    dMin: String(paper.dMin),
+    dMax: String(paper.dMax),
+    settings,
+    note: paper.note,
+  };
+}
+
+/** The form for another set of contrasts: what was measured belonged to the other one. */
+export const withSet = (form: PaperForm, contrastSetId: ContrastSetId): PaperForm => ({
+  ...form,
+  contrastSetId,
+  settings: noSettings(contrastSetId),
+});
+
+function readSettings(form: PaperForm): PaperBody['settings'] {
+  return contrastSet(form.contrastSetId).settings.flatMap(({ id, name }) => {
+    const { range = '', speed = '' } = form.settings[id] ?? {};
+    if (range.trim() === '') return [];
+    const sentence = `Setting ${name}: type its R, as 110, and its speed in stops, as −1 or 0.`;
+    const stops = speed.trim() === '' ? 0 : parseDecimal(speed, '', sentence);
+    return [
+      {
+        id,
+        range: within(range, sentence, 20, 300),
+        speedStops: within(String(stops), sentence, -4, 4),
+      },
+    ];
+  });
+}
+
+/** Reads the form: the paper, or what is wrong with each field. */
+export function readPaper(
+  form: PaperForm,
+): { body: PaperBody } | { body?: undefined; troubles: PaperTroubles } {
+  const name = attempt(() => needed(form.name, 'Name the paper.'));
+  const speed = attempt(() =>
+    form.speed.trim() === ''
+      ? undefined
+      : within(form.speed, 'Type the speed P of its data sheet, for example 250.', 1, 10_000),
+  );
+  const dMin = attempt(() => within(form.dMin, 'Type a density, for example 0.06.', 0, 0.2));
+  const dMax = attempt(() =>
+    within(form.dMax, 'Type a density from 1.95 on, for example 2.1.', 1.95, 3),
+  );
+  const settings = attempt(() => readSettings(form));
+  const troubles = troublesOf({ name, speed, dMin, dMax, settings });
+  if (troubles) return { troubles };
+  return {
+    body: {
+      name: name.value!,
+      base: form.base,
+      contrastSetId: form.contrastSetId,
+      ...(speed.value !== undefined && { speed: speed.value }),
+      dMin: dMin.value!,
+      dMax: dMax.value!,
+      settings: settings.value!,
+      note: form.note.trim(),
+    },
+  };
+}
+
+/** "fibre, P 250, black 2.1; not calibrated": a paper in a line. */
+export function paperLine({ base, speed, dMax, settings, note }: PaperBody): string {
+  const measured =
+    settings.length === 0 ? 'not calibrated' : `${settings.length} settings measured`;
+  const facts = [base, speed !== undefined && `P ${speed}`, `black ${dMax}`].filter(Boolean);
+  return [facts.join(', '), measured, note].filter(Boolean).join('; ');
+}

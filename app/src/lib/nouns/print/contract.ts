@@ -1,0 +1,107 @@
+import Type, { type Static } from 'typebox';
+import {
+  instantMs,
+  isoRange,
+  orNull,
+  seconds,
+  stops,
+  text,
+  uuid,
+  version,
+} from '../../kit/fields.ts';
+import { Lamp, Pick, StripChoices, contrastSetId, settingId } from '../strip/contract.ts';
+
+/** One strip of a print session, with what was seen on it. */
+const KeptStrip = Type.Object(
+  {
+    settingId,
+    choices: StripChoices,
+    patchSeconds: Type.Array(seconds('What a patch got'), {
+      title: 'What the patches got',
+      minItems: 2,
+      maxItems: 15,
+    }),
+    highlight: orNull<Pick>(Pick),
+    shadow: orNull<Pick>(Pick),
+    /** Where the set-up was changed after it: what its seconds are worth in the print's own; 0 when nobody can tell. */
+    worth: Type.Optional(
+      Type.Number({ title: 'What its seconds are worth', minimum: 0, maximum: 100_000 }),
+    ),
+  },
+  { title: 'A strip', additionalProperties: false },
+);
+
+/** A print with all it takes to make it again. */
+export const PrintBody = Type.Object(
+  {
+    title: text('The name of the print', 120, 1),
+    setup: Type.Object(
+      {
+        negative: text('The negative', 80),
+        enlarger: text('The enlarger', 80),
+        lens: text('The lens and aperture', 80),
+        head: text('The head height', 40),
+        paper: text('The paper', 80),
+        contrastSetId,
+        lamp: Lamp,
+      },
+      { title: 'The set-up', additionalProperties: false },
+    ),
+    settingId,
+    seconds: seconds('The exposure'),
+    range: isoRange('The paper’s range'),
+    withinStops: Type.Number({ title: 'The certainty', minimum: 0, maximum: 10 }),
+    strips: Type.Array(KeptStrip, { title: 'The strips', maxItems: 20 }),
+    areas: Type.Array(
+      Type.Object(
+        { name: text('The area', 60, 1), stops: stops('The burn or dodge') },
+        { title: 'An area', additionalProperties: false },
+      ),
+      { title: 'The areas', maxItems: 30 },
+    ),
+    note: text('The note', 2000),
+    /** Judged when it was dry: so much darker (positive) or lighter than wanted. Not there while nobody looked. */
+    dryStops: Type.Optional(stops('The dry verdict')),
+    madeAtMs: instantMs('When it was made'),
+  },
+  { title: 'A print', additionalProperties: false },
+);
+export type PrintBody = Static<typeof PrintBody>;
+
+export const Print = Type.Object(
+  { id: uuid('The id'), version, ...PrintBody.properties },
+  { title: 'A print', additionalProperties: false },
+);
+export type Print = Static<typeof Print>;
+
+export const printExample: PrintBody = {
+  title: 'Furnace hall, night shift',
+  setup: {
+    negative: 'F-031 / 14',
+    enlarger: 'the tall enlarger',
+    lens: '80 mm at f/8',
+    head: '41.0 cm',
+    paper: 'Marrow fibre',
+    contrastSetId: 'filters',
+    lamp: { lagSeconds: 0.2, timerStepSeconds: 0.1 },
+  },
+  settingId: '2.5',
+  seconds: 10.6,
+  range: 100,
+  withinStops: 0.17,
+  strips: [
+    {
+      settingId: '2',
+      choices: { kind: 'stops', method: 'cover-up', firstSeconds: 5, step: 1 / 3, patches: 7 },
+      patchSeconds: [5, 6.3, 7.9, 10, 12.6, 15.9, 20],
+      highlight: { position: 3, tone: 'VIII' },
+      shadow: { position: 4, tone: 'II' },
+    },
+  ],
+  areas: [
+    { name: 'glory hole', stops: -0.333 },
+    { name: 'roof', stops: 0.667 },
+  ],
+  note: '',
+  madeAtMs: 1_768_600_000_000,
+};

@@ -1,0 +1,42 @@
+import Type, { type Static } from 'typebox';
+import { oneOf, stops, text, uuid, version } from '../../kit/fields.ts';
+
+/** What a frame is worth, on its proof. */
+export const frameRatings = ['pick', 'maybe', 'no'] as const;
+export type FrameRating = (typeof frameRatings)[number];
+
+/** A roll's proof: what was seen in each frame. Its id is the roll's. */
+export const ProofBody = Type.Object(
+  {
+    name: text('The name of the roll', 120, 1),
+    frames: Type.Array(
+      Type.Object(
+        {
+          number: Type.Integer({ title: 'The frame’s number', minimum: 0, maximum: 99 }),
+          rating: Type.Optional(oneOf(frameRatings, 'The rating')),
+          /** How far the negative was overexposed, or under; too light on the proof is over. */
+          errorStops: Type.Optional(stops('The exposure error')),
+          crop: Type.Optional(text('The crop idea', 200)),
+        },
+        { title: 'A frame', additionalProperties: false },
+      ),
+      { title: 'The frames', maxItems: 100, uniqueItemProperties: ['number'] },
+    ),
+  },
+  { title: 'A proof', additionalProperties: false },
+);
+export type ProofBody = Static<typeof ProofBody>;
+
+export const Proof = Type.Object(
+  { id: uuid('The id'), version, ...ProofBody.properties },
+  { title: 'A proof', additionalProperties: false },
+);
+export type Proof = Static<typeof Proof>;
+
+export const proofExample: ProofBody = {
+  name: 'Furnace hall, R-118',
+  frames: [
+    { number: 14, rating: 'pick', errorStops: -0.5, crop: 'square, without the door' },
+    { number: 15, rating: 'no' },
+  ],
+};

@@ -1,0 +1,36 @@
+import type { ModelStatic } from 'sequelize';
+import { shelfNames, type ShelfBodies, type ShelfName } from './shelves.ts';
+import { models, type ShelfRow } from '../server/database/models.ts';
+import { versionedStore } from '../server/store/versioned.ts';
+
+type Kept<Body> = Body & { readonly id: string; readonly version: number };
+
+function shelf<Name extends ShelfName>(name: Name) {
+  type Body = ShelfBodies[Name];
+  const resource = ({ id, version, body }: ShelfRow<Body>): Kept<Body> => ({
+    id,
+    version,
+    ...body,
+  });
+  // One model serves a shelf; which body its rows have is known only by the shelf's name.
+  const model = () => models().shelfRows[name] as unknown as ModelStatic<ShelfRow<Body>>;
+  const store = versionedStore<ShelfRow<Body>, Body, Kept<Body>>({
+    model,
+    columns: (body) => ({ name: body.name }) as Partial<ShelfRow<Body>>,
+    resource,
+  });
+  return {
+    ...store,
+    /** Everything on it, by name. */
+    async all(): Promise<Kept<Body>[]> {
+      return (await model().findAll({ order: ['name', 'id'] })).map(resource);
+    },
+  };
+}
+
+type Shelves = { [Name in ShelfName]: ReturnType<typeof shelf<Name>> };
+
+/** Tanks, holders, baths and procedures: few of each, listed whole. */
+export const shelfStores = Object.fromEntries(
+  shelfNames.map((name) => [name, shelf(name)]),
+) as unknown as Shelves;

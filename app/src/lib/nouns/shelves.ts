@@ -1,0 +1,45 @@
+import type { TSchema } from 'typebox';
+import { Bath, BathBody, bathExample } from './bath/contract.ts';
+import { Enlarger, EnlargerBody, enlargerExample } from './enlarger/contract.ts';
+import { Finding, FindingBody, findingExample } from './finding/contract.ts';
+import { Holder, HolderBody, holderExample } from './holder/contract.ts';
+import { PaperBody, PaperThing, paperExample } from './paper/contract.ts';
+import { Procedure, ProcedureBody, procedureExample } from './procedure/contract.ts';
+import { Proof, ProofBody, proofExample } from './proof/contract.ts';
+import { Tank, TankBody, tankExample } from './tank/contract.ts';
+
+/** A kind of thing that stands on a shelf: few of them, listed whole, each with a name. */
+interface Shelf {
+  /** One of them, in a sentence. */
+  readonly one: string;
+  readonly body: TSchema;
+  readonly kept: TSchema;
+  readonly example: object;
+}
+
+/** Every shelf, by the name that its table and its address have. */
+export const shelves = {
+  tanks: { one: 'tank', body: TankBody, kept: Tank, example: tankExample },
+  holders: { one: 'holder', body: HolderBody, kept: Holder, example: holderExample },
+  baths: { one: 'bath', body: BathBody, kept: Bath, example: bathExample },
+  procedures: { one: 'procedure', body: ProcedureBody, kept: Procedure, example: procedureExample },
+  enlargers: { one: 'enlarger', body: EnlargerBody, kept: Enlarger, example: enlargerExample },
+  papers: { one: 'paper', body: PaperBody, kept: PaperThing, example: paperExample },
+  findings: { one: 'finding', body: FindingBody, kept: Finding, example: findingExample },
+  proofs: { one: 'proof', body: ProofBody, kept: Proof, example: proofExample },
+} as const satisfies Record<string, Shelf>;
+
+export type ShelfName = keyof typeof shelves;
+export const shelfNames = Object.keys(shelves) as ShelfName[];
+
+/** What is written down of a thing on each shelf. */
+export interface ShelfBodies {
+  tanks: TankBody;
+  holders: HolderBody;
+  baths: BathBody;
+  procedures: ProcedureBody;
+  enlargers: EnlargerBody;
+  papers: PaperBody;
+  findings: FindingBody;
+  proofs: ProofBody;
+}

@@ -1,0 +1,376 @@
+import Type, { type TSchema } from 'typebox';
+import { operations } from './operations/index.ts';
+import { Print, PrintBody, printExample } from '../nouns/print/contract.ts';
+import { Problem } from '../kit/problem.ts';
+import { ProcessEvent } from '../nouns/process/contract.ts';
+import { Recipe, RecipeBody, recipeExample } from '../nouns/recipe/contract.ts';
+import { Roll, RollBody, rollExample } from '../nouns/roll/contract.ts';
+import { shelfNames, shelves } from '../nouns/shelves.ts';
+import { RecipeFile } from '../nouns/recipe/file/file.ts';
+
+const json = (schema: TSchema, example?: unknown) => ({
+  'application/json': { schema, ...(example !== undefined && { example }) },
+});
+const problemAnswer = (description: string) => ({
+  description,
+  content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
+});
+const wrongInput = { '400': problemAnswer('A field is wrong; each has a pointer and a sentence') };
+const away = { '503': problemAnswer('The database is away') };
+const idParameter = (name: string) => ({
+  name,
+  in: 'path',
+  required: true,
+  schema: { type: 'string', format: 'uuid' },
+});
+const ifMatch = {
+  name: 'If-Match',
+  in: 'header',
+  required: false,
+  description: 'The version this write is based on; needed to change what is stored',
+  schema: { type: 'string', examples: ['"1"'] },
+};
+const searching = [
+  {
+    name: 'q',
+    in: 'query',
+    required: false,
+    description: 'Words that the entry holds',
+    schema: { type: 'string', maxLength: 200 },
+  },
+  {
+    name: 'after',
+    in: 'query',
+    required: false,
+    description: 'Instant and id of the last entry of the page before, joined by _',
+    schema: { type: 'string' },
+  },
+];
+
+function compute() {
+  return operations.map((operation) => [
+    `/api/v1/compute/${operation.id}`,
+    {
+      post: {
+        operationId: operation.id,
+        summary: operation.summary,
+        requestBody: {
+          required: true,
+          content: json(operation.request, operation.example.request),
+        },
+        responses: {
+          '200': {
+            description: 'The answer',
+            content: json(operation.response, operation.example.response),
+          },
+          ...wrongInput,
+        },
+      },
+    },
+  ]);
+}
+
+const plural = (name: string) => `${name}s`;
+
+/** The methods of a kind of resource; what nothing rests on can be taken off. */
+function resource(
+  name: string,
+  body: TSchema,
+  kept: TSchema,
+  example: object,
+  more: object = {},
+  removable = false,
+) {
+  const id = '0b9e3e0a-6c0e-4d58-9d43-2f1f6f2a7c01';
+  const keptExample = { id, version: 1, ...more, ...example };
+  return [
+    `/api/v1/${plural(name)}/{id}`,
+    {
+      get: {
+        operationId: `get-${name}`,
+        summary: `One ${name}, its version as ETag`,
+        parameters: [idParameter('id')],
+        responses: {
+          '200': { description: `The ${name}`, content: json(kept, keptExample) },
+          '404': problemAnswer(`No such ${name}`),
+          ...wrongInput,
+          ...away,
+        },
+      },
+      put: {
+        operationId: `put-${name}`,
+        summary: `Writes a ${name} under an id made by the client; the same again changes nothing`,
+        parameters: [idParameter('id'), ifMatch],
+        requestBody: { required: true, content: json(body, example) },
+        responses: {
+          '200': { description: 'Changed, or the same as stored', content: json(kept) },
+          '201': { description: 'Made', content: json(kept) },
+          '409': problemAnswer('Another version is stored; both are in the answer'),
+          '428': problemAnswer('If-Match is missing'),
+          ...wrongInput,
+          ...away,
+        },
+      },
+      ...(removable && {
+        delete: {
+          operationId: `delete-${name}`,
+          summary: `Takes a ${name} off; it can be put back under the same id`,
+          parameters: [idParameter('id'), ifMatch],
+          responses: {
+            '200': { description: 'What was there', content: json(kept) },
+            '404': problemAnswer(`No such ${name}`),
+            '409': problemAnswer('Another version is stored'),
+            '428': problemAnswer('If-Match is missing'),
+            ...wrongInput,
+            ...away,
+          },
+        },
+      }),
+    },
+  ];
+}
+
+function list(path: string, summary: string, content: object, parameters: object[] = []) {
+  return [
+    path,
+    {
+      get: {
+        operationId: path.replace('/api/v1/', 'list-'),
+        summary,
+        parameters,
+        responses: { '200': { description: 'Newest first', content }, ...wrongInput, ...away },
+      },
+    },
+  ];
+}
+
+const file = (type: string, description: string) => ({
+  '200': { description, content: { [type]: { schema: { type: 'string' } } } },
+  ...away,
+});
+
+const lineProblem = Type.Object(
+  { line: Type.Integer(), reason: Type.String() },
+  { title: 'What is wrong with a line' },
+);
+const exchanged = Type.Object(
+  {
+    fresh: Type.Array(RecipeBody),
+    same: Type.Integer(),
+    differing: Type.Array(Type.Object({ line: Type.Integer(), recipe: RecipeBody })),
+    problems: Type.Array(lineProblem),
+  },
+  { title: 'What a file of recipes would do, or did' },
+);
+const flag = (name: string, description: string) => ({
+  ...{ name, in: 'query', required: false, description },
+  schema: { type: 'string' },
+  allowEmptyValue: true,
+});
+
+/** Recipes as files, out and in, and the label for a lab. */
+function exchange() {
+  return [
+    [
+      '/api/v1/recipes.csv',
+      {
+        get: {
+          operationId: 'recipes-as-csv',
+          summary: 'All recipes as CSV (RFC 4180)',
+          responses: file('text/csv', 'A line each'),
+        },
+      },
+    ],
+    [
+      '/api/v1/recipes.json',
+      {
+        get: {
+          operationId: 'recipes-as-json',
+          summary: 'All recipes as a JSON file',
+          responses: {
+            '200': { description: 'The file', content: json(RecipeFile) },
+            ...away,
+          },
+        },
+      },
+    ],
+    [
+      '/api/v1/recipes/schema.json',
+      {
+        get: {
+          operationId: 'recipes-schema',
+          summary: 'The JSON Schema of that file',
+          responses: file('application/schema+json', 'The schema'),
+        },
+      },
+    ],
+    [
+      '/api/v1/recipes/import',
+      {
+        post: {
+          operationId: 'recipes-import',
+          summary:
+            'Brings recipes in from CSV or JSON; without keep it only says what would come in',
+          parameters: [
+            flag('keep', 'Store what is new'),
+            flag('replace', 'Replace recipes that differ'),
+          ],
+          requestBody: {
+            required: true,
+            content: {
+              'text/csv': { schema: { type: 'string' } },
+              ...json(RecipeFile),
+            },
+          },
+          responses: {
+            '200': { description: 'What came in, or would', content: json(exchanged) },
+            ...wrongInput,
+            ...away,
+          },
+        },
+      },
+    ],
+    [
+      '/api/v1/rolls/{id}/label.pdf',
+      {
+        get: {
+          operationId: 'roll-label',
+          summary: 'The label that goes to a lab with a roll',
+          parameters: [idParameter('id')],
+          responses: {
+            ...file('application/pdf', 'The label'),
+            '404': problemAnswer('No such roll'),
+            ...wrongInput,
+          },
+        },
+      },
+    ],
+  ];
+}
+
+const runs = json(
+  Type.Object(
+    {
+      runs: Type.Array(
+        Type.Object(
+          { roll: Roll, events: Type.Array(ProcessEvent) },
+          { title: 'A roll and what happened to it' },
+        ),
+      ),
+    },
+    { title: 'The runs' },
+  ),
+);
+
+const page = json(
+  Type.Object({ entries: Type.Array(Type.Unknown()), next: Type.Unknown() }, { title: 'A page' }),
+);
+
+/** The OpenAPI 3.1 description of the open interface, made from the schemas that Ajv checks. */
+export function openApi() {
+  return {
+    openapi: '3.1.0',
+    info: {
+      title: 'Katachron',
+      version: '1',
+      description:
+        'Darkroom arithmetic and the record. Field names carry their unit; instants are ms since 1970 UTC.',
+      license: { name: 'MIT', identifier: 'MIT' },
+    },
+    paths: Object.fromEntries([
+      ...compute(),
+      list(
+        '/api/v1/recipes',
+        'All recipes',
+        json(Type.Object({ recipes: Type.Array(Recipe) }, { title: 'Recipes' })),
+      ),
+      resource('recipe', RecipeBody, Recipe, recipeExample, {}, true),
+      ...exchange(),
+      ...shelfNames.flatMap((name) => {
+        const { one, body, kept, example } = shelves[name];
+        const all = Type.Object({ [name]: Type.Array(kept) }, { title: `All ${name}` });
+        return [
+          list(`/api/v1/${name}`, `All ${name}`, json(all)),
+          resource(one, body, kept, example, {}, true),
+        ];
+      }),
+      list('/api/v1/rolls', 'Rolls, found by words', page, searching),
+      resource('roll', RollBody, Roll, rollExample, {
+        state: 'planned',
+        startedAtMs: null,
+        finishedAtMs: null,
+      }),
+      list('/api/v1/runs', 'The runs under way, with their events', runs, [
+        {
+          name: 'also',
+          in: 'query',
+          required: false,
+          description: 'A roll that is wanted whether it is under way or not',
+          schema: { type: 'string', format: 'uuid' },
+        },
+      ]),
+      list('/api/v1/prints', 'Prints, found by words', page, searching),
+      resource('print', PrintBody, Print, printExample),
+      list('/api/v1/logbook', 'Rolls and prints, found by words', page, searching),
+      [
+        '/api/v1/rolls/{id}/events',
+        {
+          get: {
+            operationId: 'list-events',
+            summary: 'What happened in a roll’s run, oldest first',
+            parameters: [idParameter('id')],
+            responses: {
+              '200': {
+                description: 'The events',
+                content: json(
+                  Type.Object({ events: Type.Array(ProcessEvent) }, { title: 'Events' }),
+                ),
+              },
+              '404': problemAnswer('No such roll'),
+              ...wrongInput,
+              ...away,
+            },
+          },
+        },
+      ],
+      [
+        '/api/v1/rolls/{id}/events/{event}',
+        {
+          put: {
+            operationId: 'put-event',
+            summary: 'Adds an event to a run; the same again, or late, never conflicts',
+            parameters: [idParameter('id'), idParameter('event')],
+            requestBody: {
+              required: true,
+              content: json(ProcessEvent, {
+                id: '0b9e3e0a-6c0e-4d58-9d43-2f1f6f2a7c01',
+                atMs: 1_768_500_000_000,
+                kind: 'poured-in',
+                stepId: 'developer',
+              }),
+            },
+            responses: {
+              '200': { description: 'Known already', content: json(Roll) },
+              '201': { description: 'Added', content: json(Roll) },
+              '404': problemAnswer('No such roll'),
+              '409': problemAnswer('Another event has this id'),
+              ...wrongInput,
+              ...away,
+            },
+          },
+        },
+      ],
+      [
+        '/api/health',
+        {
+          get: {
+            operationId: 'health',
+            summary: 'Alive, database included',
+            responses: { '200': { description: 'Alive' }, ...away },
+          },
+        },
+      ],
+    ]),
+    components: { schemas: { Problem } },
+  };
+}

@@ -1,0 +1,83 @@
+import { contrastSet, formatDilution, settingOf } from '@katachron/core';
+import { attempt } from '../../words/attempt.ts';
+import { clockTime, enlargerSeconds } from '../../words/duration.ts';
+import { signedStops } from '../../words/fraction.ts';
+import { degrees, type Unit } from '../../words/temperature.ts';
+import type { Print } from '../../nouns/print/contract.ts';
+import { filmOf, isPlanned, type Roll } from '../../nouns/roll/contract.ts';
+
+/** A line of the logbook as it is read. */
+export interface LogbookLine {
+  readonly href: string;
+  readonly atMs: number;
+  readonly title: string;
+  readonly under: string;
+  readonly answer: string;
+  readonly detail: string;
+  readonly count: string;
+}
+
+export type Entry =
+  | { readonly kind: 'roll'; readonly entry: Roll }
+  | { readonly kind: 'print'; readonly entry: Print };
+
+const states: Record<Roll['state'], string> = {
+  exposed: 'exposed, waits for the sink',
+  planned: 'planned, not poured',
+  developing: 'in the tank now',
+  stopped: 'stopped before the fix',
+  developed: 'developed',
+  proofed: 'proofed',
+};
+
+/** "filter 2½": how a print's contrast is written. */
+export function settingWords({ setup, settingId }: Print): string {
+  const set = contrastSet(setup.contrastSetId);
+  const setting = attempt(() => settingOf(set, settingId)).value;
+  return `${set.noun} ${setting?.name ?? settingId}`;
+}
+
+/** "roof +⅔, corners +½", or "straight". */
+export function areaWords({ areas }: Print): string {
+  if (areas.length === 0) return 'straight';
+  return areas.map(({ name, stops }) => `${name} ${signedStops(stops)}`).join(', ');
+}
+
+function rollLine(roll: Roll, unit: Unit): LogbookLine {
+  const { exposureIndex, exposed } = roll;
+  const planned = isPlanned(roll) ? roll : undefined;
+  const film = `${filmOf(roll).film} at EI ${exposureIndex}`;
+  return {
+    href: planned ? `/logbook/rolls/${roll.id}` : `/film/rolls/${roll.id}`,
+    atMs: roll.madeAtMs,
+    title: roll.title,
+    under: planned
+      ? `${film}, ${planned.recipe.developer} ${formatDilution(planned.recipe.dilution)}`
+      : [film, exposed?.subject].filter(Boolean).join(', '),
+    answer: planned
+      ? `${clockTime(planned.developmentSeconds)} at ${degrees(planned.temperatureC, unit)}`
+      : '',
+    detail: states[roll.state],
+    count: 'roll',
+  };
+}
+
+function printLine(print: Print): LogbookLine {
+  const strips = print.strips.length;
+  const { timerStepSeconds } = print.setup.lamp;
+  return {
+    href: `/logbook/prints/${print.id}`,
+    atMs: print.madeAtMs,
+    title: print.title,
+    under: [print.setup.paper && `on ${print.setup.paper}`, print.setup.negative]
+      .filter((word) => word !== '')
+      .join(', '),
+    answer: `${enlargerSeconds(print.seconds, timerStepSeconds)} s, ${settingWords(print)}`,
+    detail: areaWords(print),
+    count: `${strips} ${strips === 1 ? 'strip' : 'strips'}`,
+  };
+}
+
+export function lineOf(entry: Entry, unit: Unit): LogbookLine {
+  return entry.kind === 'roll' ? rollLine(entry.entry, unit) : printLine(entry.entry);
+}

@@ -1,0 +1,58 @@
+<script lang="ts">
+  import CurvePicture from './CurvePicture.svelte';
+  import { plainStops, stopsInWords } from '../../words/fraction.ts';
+  import type { PrintInHand } from './print-in-hand.svelte.ts';
+
+  const { print }: { print: PrintInHand } = $props();
+  const { draft } = $derived(print);
+  const view = $derived(print.view());
+  const { reading } = $derived(print);
+</script>
+
+<section aria-label="The answer">
+  {#if reading}
+    <div class="flex gap-x-12">
+      <div>
+        <p class="numeral text-[84px] md:text-[112px]" data-testid="seconds">
+          {view.dial}<span class="text-[0.36em]"> s</span>
+        </p>
+        <p class="mt-4 text-soft">
+          within {stopsInWords(reading.withinStops)}{draft.dryDown && view.dry
+            ? ', for the dry print'
+            : ''}
+        </p>
+      </div>
+      <div>
+        <p class="numeral text-[84px] md:text-[112px]" data-testid="setting">
+          {reading.setting.name}
+        </p>
+        <p class="mt-4 text-soft">
+          {view.set.noun}{view.settingsWithin === undefined
+            ? ', as on the strip'
+            : `, within ${plainStops(view.settingsWithin)}`}
+        </p>
+      </div>
+    </div>
+    <p class="mt-3 text-[15px] text-soft">
+      {view.bracket}
+      {view.figures ?? ''}
+    </p>
+    {#if view.plot}<div class="mt-3"><CurvePicture plot={view.plot} /></div>{/if}
+  {:else if view.soFar}
+    <div class="flex gap-x-12 text-soft" data-testid="so-far">
+      <div>
+        <p class="numeral text-[84px]">{view.soFar.dial}<span class="text-[0.36em]"> s</span></p>
+        <p class="mt-4">so far, within {stopsInWords(view.soFar.withinStops)}</p>
+      </div>
+      <div>
+        <p class="numeral text-[84px]">{view.soFar.setting.name}</p>
+        <p class="mt-4">{view.set.noun}</p>
+      </div>
+    </div>
+  {:else}
+    <p class="reason text-soft">
+      Expose the strip, develop it, look. Then say where the highlight is right and where the shadow
+      is: touch the patches above, or use H and J.
+    </p>
+  {/if}
+</section>

@@ -1,0 +1,62 @@
+<script lang="ts">
+  import type { PrintInHand } from './print-in-hand.svelte.ts';
+
+  const { print }: { print: PrintInHand } = $props();
+  const { draft } = $derived(print);
+  const view = $derived(print.view());
+  let showsEvidence = $state(false);
+</script>
+
+{#if view.learned}
+  <p class="text-[15px] text-soft">
+    {view.learned}
+    <button
+      class="slot-in min-h-9"
+      aria-expanded={showsEvidence}
+      onclick={() => (showsEvidence = !showsEvidence)}>Show it</button
+    >
+    <button class="slot-in min-h-9" onclick={() => (draft.forgetBeforeMs = Date.now())}
+      >Forget it</button
+    >
+  </p>
+  {#if showsEvidence}
+    <ul class="text-[15px]" aria-label="What it learned from">
+      {#each view.taughtBy ?? [] as print (print.id)}
+        <li class="flex items-center gap-x-4 border-b border-hair">
+          <a
+            class="min-w-0 flex-1 break-words underline-offset-4 hover:underline"
+            href="/logbook/prints/{print.id}"
+            >{print.title}, {print.strips.length}
+            {print.strips.length === 1 ? 'strip' : 'strips'}</a
+          >
+          <button
+            class="min-h-9 text-soft"
+            aria-label="Leave {print.title} out"
+            onclick={() => (draft.leftOut = [...(draft.leftOut ?? []), print.id].slice(-12))}
+            >leave out</button
+          >
+        </li>
+      {/each}
+    </ul>
+  {/if}
+{/if}
+{#if view.dry}
+  <p class="text-[15px] text-soft">
+    {view.dry}
+    <button class="slot-in min-h-9" onclick={() => (draft.dryDown = !draft.dryDown)}
+      >{draft.dryDown ? 'It is taken off: judge strips dry' : 'Take it off the time'}</button
+    >
+  </p>
+{/if}
+{#if draft.leftOut && draft.leftOut.length > 0}
+  <p class="text-[15px] text-soft">
+    {draft.leftOut.length === 1 ? 'One print is' : `${draft.leftOut.length} prints are`} left out.
+    <button class="slot-in min-h-9" onclick={() => delete draft.leftOut}>Take them in again</button>
+  </p>
+{/if}
+{#if !view.learned && draft.forgetBeforeMs !== undefined}
+  <p class="text-[15px] text-soft">
+    What earlier prints taught is left aside.
+    <button class="slot-in min-h-9" onclick={() => delete draft.forgetBeforeMs}>Remember it</button>
+  </p>
+{/if}

@@ -1,0 +1,64 @@
+<script lang="ts">
+  import Button from '../../kit/Button.svelte';
+  import SlotChoice from '../../kit/SlotChoice.svelte';
+  import type { PrintInHand } from './print-in-hand.svelte.ts';
+
+  const { print }: { print: PrintInHand } = $props();
+  const { draft } = $derived(print);
+  const view = $derived(print.view());
+  const { reading } = $derived(print);
+  const choices = [
+    { id: 'fire-print', words: 'Fire the print', key: 'G', act: () => print.fire('print') },
+    { id: 'next-strip', words: 'One more strip', key: '', act: () => print.nextStrip() },
+    { id: 'keep', words: 'Keep the print', key: 'P', act: () => void print.keepPrint() },
+  ] as const;
+</script>
+
+<div class="space-y-1.5">
+  {#if view.reasons.length > 0}<p class="reason">{view.reasons.join(' ')}</p>{/if}
+  {#if view.refusal}<p class="reason text-trouble" role="alert">{view.refusal}</p>{/if}
+  {#if view.fault}<p class="reason font-[560]">{view.fault}</p>{/if}
+  {#if view.contradiction}
+    <p class="reason text-caution" role="alert">{view.contradiction}</p>
+  {/if}
+  {#if view.advice}<p class="reason">{view.advice}</p>{/if}
+</div>
+{#if print.problem}<p class="mt-3 text-trouble" role="alert">{print.problem}</p>{/if}
+{#if print.tooLarge}
+  <p class="mt-3 text-caution">That is too much to keep over a reload; keep the print soon.</p>
+{/if}
+{#if reading}
+  {#snippet button({ id, words, key, act }: (typeof choices)[number])}
+    {@const main = print.next === id}
+    <Button {main} keyHint={main ? 'Space' : key} onclick={act} disabled={print.keeping}
+      >{words}</Button
+    >
+  {/snippet}
+  <div class="in-sight-desk mt-2">
+    {#each choices.filter(({ id }) => print.next === id) as choice (choice.id)}
+      <span class="in-sight-phone">{@render button(choice)}</span>
+    {/each}
+  </div>
+  <div class="mt-1 flex flex-wrap gap-3">
+    {#each choices.filter(({ id }) => print.next !== id) as choice (choice.id)}
+      {@render button(choice)}
+    {/each}
+  </div>
+  <p class="mt-2 text-[15px] text-soft">
+    The print is given
+    <SlotChoice
+      label="How the print is fired"
+      bind:value={
+        () => (draft.asFired ? 'as-fired' : 'at-once'), (id) => (draft.asFired = id === 'as-fired')
+      }
+      options={[
+        { id: 'at-once', name: 'in one firing', more: 'the lamp’s lag is added to it' },
+        {
+          id: 'as-fired',
+          name: 'in the strip’s own firings',
+          more: 'the lamp glows up as often as it did on a cover-up strip; nothing to correct',
+        },
+      ]}
+    />.
+  </p>
+{/if}

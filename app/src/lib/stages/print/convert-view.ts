@@ -1,0 +1,182 @@
+import {
+  Refusal,
+  checkStrip,
+  markedAperture,
+  timeAtAperture,
+  timeAtDistance,
+  timeAtMagnification,
+  timeByLengths,
+  timeOnPaper,
+} from '@katachron/core';
+import { attempt } from '../../words/attempt.ts';
+import { parseDecimal } from '../../words/decimal.ts';
+import { enlargerSeconds } from '../../words/duration.ts';
+import { signedStops, stopsInWords } from '../../words/fraction.ts';
+
+/** What is typed to carry a time over to another set-up; a pair left empty is not changed. */
+export interface ConvertForm {
+  seconds: string;
+  /** Length of the negative, mm; then the same length on the print, before and after. */
+  negative: string;
+  fromLength: string;
+  toLength: string;
+  fromAperture: string;
+  toAperture: string;
+  fromSpeed: string;
+  toSpeed: string;
+  fromDistance: string;
+  toDistance: string;
+}
+
+export const emptyConvertForm: ConvertForm = {
+  seconds: '',
+  negative: '36',
+  fromLength: '',
+  toLength: '',
+  fromAperture: '',
+  toAperture: '',
+  fromSpeed: '',
+  toSpeed: '',
+  fromDistance: '',
+  toDistance: '',
+};
+
+/** One thing that changed, and what it does. */
+export interface Conversion {
+  readonly name: string;
+  readonly stops: string;
+  readonly why: string;
+}
+
+export interface ConvertView {
+  readonly troubles: Partial<Record<keyof ConvertForm, string>>;
+  readonly seconds?: string;
+  readonly conversions: readonly Conversion[];
+  /** The check strip, in a sentence. */
+  readonly check?: string;
+  readonly caution?: string;
+}
+
+/** Paper loses speed in long exposures, beyond this, s. */
+const LONG_SECONDS = 45;
+
+/** A mark that stands for another number by more than this is told. */
+const TOLD = 0.01;
+
+/** "; 11 stands for 11.3": marks are rounded, stops are not. */
+function standsFor(...marks: readonly number[]): string {
+  const told = marks
+    .filter((mark) => Math.abs(markedAperture(mark) / mark - 1) > TOLD)
+    .map((mark) => `${mark} stands for ${markedAperture(mark).toFixed(1)}`);
+  return told.length > 0 ? `; ${told.join(', ')}` : '';
+}
+
+type Pair = readonly [keyof ConvertForm, keyof ConvertForm];
+
+/** Everything that can change, as data: its two fields, and what it does to a time. */
+interface Change {
+  readonly name: string;
+  readonly fields: Pair;
+  readonly sample: string;
+  readonly time: (seconds: number, from: number, to: number, form: ConvertForm) => number;
+  readonly why: (seconds: number, from: number, to: number, form: ConvertForm) => string;
+}
+
+function negativeLength(form: ConvertForm): number {
+  const sentence = 'Type the length of the negative in mm, for example 36.';
+  const length = parseDecimal(form.negative, '/negative', sentence);
+  if (!(length > 0)) throw new Refusal('negative', '/negative', sentence);
+  return length;
+}
+
+const changes: readonly Change[] = [
+  {
+    name: 'Size',
+    fields: ['fromLength', 'toLength'],
+    sample: 'Type the length on the paper in mm, for example 240.',
+    time: (seconds, from, to, form) => {
+      const negative = negativeLength(form);
+      return timeAtMagnification(seconds, from / negative, to / negative);
+    },
+    why: (seconds, from, to, form) => {
+      const negative = negativeLength(form);
+      const law = timeAtMagnification(seconds, from / negative, to / negative);
+      const lengths = timeByLengths(seconds, from, to);
+      const apart = Math.abs(Math.log2(lengths / law));
+      return `By the lens law, magnification ${(from / negative).toFixed(1)} to ${(to / negative).toFixed(1)}; by the lengths alone it would be ${enlargerSeconds(lengths)} s, ${stopsInWords(apart)} apart.`;
+    },
+  },
+  {
+    name: 'Aperture',
+    fields: ['fromAperture', 'toAperture'],
+    sample: 'Type the f-number, for example 8.',
+    time: timeAtAperture,
+    why: (_, from, to) => `f/${from} to f/${to}${standsFor(from, to)}.`,
+  },
+  {
+    name: 'Paper',
+    fields: ['fromSpeed', 'toSpeed'],
+    sample: 'Type the paper speed P, for example 400.',
+    time: timeOnPaper,
+    why: (_, from, to) => `P ${from} to P ${to}; keep the contrast by equal R.`,
+  },
+  {
+    name: 'Distance of a bare lamp',
+    fields: ['fromDistance', 'toDistance'],
+    sample: 'Type the distance in cm, for example 120.',
+    time: timeAtDistance,
+    why: (_, from, to) => `${from} to ${to} cm, by the inverse square.`,
+  },
+];
+
+/** Carries a time over, change by change, each with its reason. */
+export function convertView(form: ConvertForm, timerStep = 0.1): ConvertView {
+  const troubles: ConvertView['troubles'] = {};
+  const number = (field: keyof ConvertForm, sentence: string) => {
+    const { value, trouble } = attempt(() => {
+      const read = parseDecimal(form[field], '', sentence);
+      if (!(read > 0)) throw new Refusal('number', '', sentence);
+      return read;
+    });
+    if (trouble) troubles[field] = trouble;
+    return value;
+  };
+  const given =
+    form.seconds.trim() === ''
+      ? undefined
+      : number('seconds', 'Type the time in seconds, for example 12.6.');
+  let seconds = given;
+  const conversions: Conversion[] = [];
+  for (const { name, fields, sample, time, why } of changes) {
+    const [fromField, toField] = fields;
+    if (form[fromField].trim() === '' && form[toField].trim() === '') continue;
+    const from = number(fromField, sample);
+    const to = number(toField, sample);
+    if (seconds === undefined || from === undefined || to === undefined) continue;
+    const before = seconds;
+    const { value, trouble } = attempt(() => ({
+      after: time(before, from, to, form),
+      reason: why(before, from, to, form),
+    }));
+    if (trouble) troubles.negative = trouble;
+    if (!value) continue;
+    conversions.push({
+      name,
+      stops: signedStops(Math.log2(value.after / before)),
+      why: value.reason,
+    });
+    seconds = value.after;
+  }
+  if (seconds === undefined || conversions.length === 0) return { troubles, conversions };
+  const { firstSeconds, stepStops, patches } = checkStrip(seconds);
+  return {
+    troubles,
+    conversions,
+    seconds: enlargerSeconds(seconds, timerStep),
+    check: `It was worked out, not seen. Check it: ${patches} patches from ${enlargerSeconds(firstSeconds, timerStep)} s in ${stopsInWords(stepStops)}.`,
+    ...(seconds > LONG_SECONDS && {
+      caution:
+        'Paper loses speed in so long an exposure, about a tenth for each doubling beyond 30 to 60 s. A wider aperture is surer.',
+    }),
+  };
+}

@@ -1,0 +1,153 @@
+import { certainties, highlightTones, lampSwitches, shadowTones } from '@katachron/core';
+import Type, { type Static } from 'typebox';
+import { instantMs, oneOf, orNull, text, typed } from '../../kit/fields.ts';
+import { Lamp, StripChoices, contrastSetId, settingId, Pick } from '../../nouns/strip/contract.ts';
+
+/** The set-up in which a strip was made. */
+const mark = Type.Optional(Type.String({ maxLength: 8 }));
+const lengthMm = Type.Optional(Type.Number({ exclusiveMinimum: 0, maximum: 100_000 }));
+const SetupThen = Type.Object(
+  {
+    head: text('The head height', 40),
+    paper: text('The paper', 80),
+    negativeLength: lengthMm,
+    printLength: lengthMm,
+    aperture: lengthMm,
+    distance: lengthMm,
+    paperSpeed: lengthMm,
+    enlarger: mark,
+    lens: mark,
+    developer: mark,
+  },
+  { additionalProperties: false },
+);
+
+/** A strip made earlier in this print session. */
+const EarlierStrip = Type.Object(
+  {
+    settingId,
+    choices: StripChoices,
+    lamp: Lamp,
+    highlight: orNull<Pick>(Pick),
+    shadow: orNull<Pick>(Pick),
+    setup: Type.Optional(SetupThen),
+  },
+  { additionalProperties: false },
+);
+
+const position = orNull<number>(Type.Number({ minimum: 0, maximum: 15, multipleOf: 0.5 }));
+
+const pairStrip = Type.Object(
+  {
+    first: typed,
+    step: typed,
+    patches: typed,
+    picked: orNull<number>(Type.Integer({ minimum: 0, maximum: 14 })),
+  },
+  { additionalProperties: false },
+);
+
+/** A soft and a hard exposure, found by a strip each. */
+const PairDraft = Type.Object(
+  {
+    order: oneOf(['soft-first', 'hard-first'] as const, 'Which exposure comes first'),
+    softId: settingId,
+    hardId: settingId,
+    /** In the order in which they are made. */
+    strips: Type.Tuple([pairStrip, pairStrip]),
+  },
+  { additionalProperties: false },
+);
+export type PairDraft = Static<typeof PairDraft>;
+
+/** The print page as it was left. */
+export const PrintDraft = Type.Object(
+  {
+    title: text('The name of the print', 120),
+    negative: text('The negative', 80),
+    enlarger: text('The enlarger', 80),
+    lens: text('The lens and aperture', 80),
+    head: text('The head height', 40),
+    paper: text('The paper', 80),
+    developer: Type.Optional(text('The developer', 80)),
+    /** A length on the negative and the same on the paper, mm; f-number; distance of a bare lamp, cm. */
+    negativeLength: Type.Optional(typed),
+    printLength: Type.Optional(typed),
+    aperture: Type.Optional(typed),
+    distance: Type.Optional(typed),
+    contrastSetId,
+    settingId,
+    lag: typed,
+    timerStep: typed,
+    kind: StripChoices.properties.kind,
+    method: StripChoices.properties.method,
+    first: typed,
+    step: typed,
+    patches: typed,
+    highlight: position,
+    highlightTone: oneOf(highlightTones, 'The highlight’s tone'),
+    shadow: position,
+    shadowTone: oneOf(shadowTones, 'The shadow’s tone'),
+    /** Another contrast beside it on the same sheet, with firings of its own. */
+    beside: Type.Optional(
+      Type.Object(
+        {
+          settingId,
+          first: typed,
+          step: typed,
+          patches: typed,
+          highlight: position,
+          shadow: position,
+        },
+        { additionalProperties: false },
+      ),
+    ),
+    pair: Type.Optional(PairDraft),
+    /** Two contrasts on the next strip, where they help. */
+    sideBySide: Type.Optional(Type.Boolean()),
+    /** Which place the strip lies along, where each has a strip of its own. */
+    along: Type.Optional(oneOf(['highlight', 'shadow'] as const, 'What the strip lies along')),
+    /** What dry prints on this paper were darker than their wet strips is taken off the time. */
+    dryDown: Type.Optional(Type.Boolean()),
+    /** Prints that are no evidence, though they were made in this set-up. */
+    leftOut: Type.Optional(Type.Array(Type.String({ maxLength: 40 }), { maxItems: 12 })),
+    certainty: oneOf(
+      certainties.map(({ id }) => id),
+      'How sure to be',
+    ),
+    /** The pair that the answer is split into, and a flash in per cent of the threshold, where they are wanted. */
+    split: Type.Optional(
+      Type.Object({ soft: settingId, hard: settingId }, { additionalProperties: false }),
+    ),
+    flash: Type.Optional(typed),
+    /** What switches the lamp, and whether the print is given in the strip's own firings. */
+    lampBy: Type.Optional(
+      oneOf(
+        lampSwitches.map(({ id }) => id),
+        'What switches the lamp',
+      ),
+    ),
+    asFired: Type.Optional(Type.Boolean()),
+    /** The sheet that was given all its firings last: what it was given, so that another answer wants another sheet. */
+    sheetFired: Type.Optional(
+      Type.Object(
+        {
+          settingId,
+          dialSeconds: Type.Array(Type.Number({ minimum: 0 }), { maxItems: 60 }),
+          /** Held back and burned in, stops, in the order of the areas. */
+          areaStops: Type.Array(Type.Number(), { maxItems: 12 }),
+        },
+        { additionalProperties: false },
+      ),
+    ),
+    /** Prints made before this are no evidence any more. */
+    forgetBeforeMs: Type.Optional(instantMs('Forget before')),
+    earlier: Type.Array(EarlierStrip, { maxItems: 6 }),
+    areas: Type.Array(
+      Type.Object({ name: text('The area', 60), stops: typed }, { additionalProperties: false }),
+      { maxItems: 12 },
+    ),
+  },
+  { additionalProperties: false },
+);
+export type PrintDraft = Static<typeof PrintDraft>;

@@ -1,0 +1,194 @@
+import {
+  checkStrip,
+  contrastSet,
+  planStrip,
+  type ContrastSetId,
+  type Lamp,
+  type LightSetup,
+  type StripChoices,
+} from '@katachron/core';
+import type { PrintDraft } from './draft.ts';
+import type { PrintBody } from '../../nouns/print/contract.ts';
+import type { Pick } from '../../nouns/strip/contract.ts';
+import { plainStops } from '../../words/fraction.ts';
+import { printView, type PickedAt, type PrintView } from './print-view.ts';
+import { convertedStrips } from './session.ts';
+import { lensWords, type Bench } from './setup-now.ts';
+
+export interface StripSeen {
+  readonly settingId: string;
+  readonly choices: StripChoices;
+  /** The lamp and timer it was made with, which may have been changed since. */
+  readonly lamp: Lamp;
+  readonly highlight: Pick | null;
+  readonly shadow: Pick | null;
+  /** Where it was made, which may have been changed since. */
+  readonly setup?: LightSetup;
+}
+
+type PickedHalf = { readonly highlight?: PickedAt; readonly shadow?: PickedAt };
+
+/** The strip on the page with its picks: one, or two contrasts side by side. Nothing picked, nothing kept of the other. */
+function stripsSeen(draft: PrintDraft, view: PrintView, choices: StripChoices): StripSeen[] {
+  const lamp = { lagSeconds: view.lagSeconds, timerStepSeconds: view.timerStep };
+  const seen = (half: PickedHalf, made: { setting: { id: string }; choices: StripChoices }) => ({
+    settingId: made.setting.id,
+    choices: made.choices,
+    lamp,
+    highlight: half.highlight
+      ? { position: half.highlight.position, tone: draft.highlightTone }
+      : null,
+    shadow: half.shadow ? { position: half.shadow.position, tone: draft.shadowTone } : null,
+    setup: view.now.setup,
+  });
+  const { beside } = view;
+  return [
+    seen(view, { setting: view.setting, choices }),
+    ...(beside && (beside.highlight ?? beside.shadow) ? [seen(beside, beside)] : []),
+  ];
+}
+
+/** The print as it goes into the logbook: set-up, every strip with its picks, the answer, the areas. */
+export function printBody(
+  draft: PrintDraft,
+  view: PrintView,
+  title: string,
+  madeAtMs: number,
+): PrintBody | undefined {
+  const { reading, choices, timerStep, lagSeconds } = view;
+  if (!reading || !choices) return undefined;
+  const lamp = { lagSeconds, timerStepSeconds: timerStep };
+  const earlier = convertedStrips(draft.earlier, view.now.setup).map(({ conversion }) => ({
+    ...(conversion.changes.length > 0 && { worth: conversion.whole ? conversion.factor : 0 }),
+  }));
+  const seen: StripSeen[] = [...draft.earlier, ...stripsSeen(draft, view, choices)];
+  return {
+    title,
+    setup: {
+      negative: draft.negative.trim(),
+      enlarger: draft.enlarger.trim(),
+      lens: lensWords(draft),
+      head: draft.head.trim(),
+      paper: draft.paper.trim(),
+      contrastSetId: draft.contrastSetId,
+      lamp,
+    },
+    settingId: reading.setting.id,
+    seconds: view.printSeconds ?? reading.seconds,
+    range: reading.setting.range,
+    withinStops: reading.withinStops,
+    strips: seen.map(({ lamp: own, setup: _setup, ...strip }, index) => ({
+      ...strip,
+      ...earlier[index],
+      choices: { ...strip.choices },
+      patchSeconds: planStrip(strip.choices, own).patches.map((patch) => patch.givenSeconds),
+    })),
+    areas: draft.areas.flatMap(({ name }, index) => {
+      const stops = view.areas[index]?.stops;
+      return stops === undefined || name.trim() === '' ? [] : [{ name: name.trim(), stops }];
+    }),
+    note: '',
+    madeAtMs,
+  };
+}
+
+/** More strips than this do not fit into what a browser keeps; the oldest is let go. */
+const MOST_EARLIER = 5;
+
+/** A change of the draft; what is undefined in it goes. */
+export type DraftChange = { [Part in keyof PrintDraft]?: PrintDraft[Part] | undefined };
+
+/** What the page becomes for one more strip: this one is put aside, the next one is at the new contrast. */
+export function nextStripDraft(draft: PrintDraft, view: PrintView): DraftChange {
+  const { reading, choices } = view;
+  if (!reading || !choices) return {};
+  const { nextBeside } = reading;
+  return {
+    earlier: [...draft.earlier, ...stripsSeen(draft, view, choices)].slice(-MOST_EARLIER),
+    settingId: reading.nextSettingId,
+    kind: 'stops',
+    ...typedStrip(reading.nextStrip),
+    highlight: null,
+    shadow: null,
+    beside: nextBeside && {
+      settingId: nextBeside.settingId,
+      ...typedStrip(nextBeside),
+      highlight: null,
+      shadow: null,
+    },
+  };
+}
+
+/** A strip as somebody would type it. */
+const typedStrip = (part: { firstSeconds: number; stepStops: number; patches: number }) => ({
+  first: String(Number(part.firstSeconds.toFixed(2))),
+  step: plainStops(part.stepStops),
+  patches: String(part.patches),
+});
+
+/** A second contrast beside the strip: the next harder one, with the same firings. */
+export function withBeside(draft: PrintDraft, view: PrintView): NonNullable<PrintDraft['beside']> {
+  const { settings } = view.set;
+  const index = settings.findIndex(({ id }) => id === view.setting.id);
+  const other = settings[index + 1] ?? settings[index - 1] ?? view.setting;
+  return {
+    settingId: other.id,
+    first: draft.first,
+    step: draft.kind === 'stops' ? draft.step : '½',
+    patches: draft.patches,
+    highlight: null,
+    shadow: null,
+  };
+}
+
+/** The part of the page that is the set-up. */
+export type SetupChoice = Partial<
+  Omit<PrintDraft, 'earlier' | 'areas' | 'highlight' | 'shadow' | 'first' | 'step' | 'patches'>
+>;
+
+/**
+ * What the page becomes when the set-up is changed: a strip that was read keeps the set-up it was made in and counts on,
+ * converted; three patches check the conversion. Nothing else moves while nothing was found yet.
+ */
+export function changedSetup(
+  draft: PrintDraft,
+  view: PrintView,
+  change: SetupChoice,
+  bench: Bench,
+): DraftChange {
+  const { reading, choices } = view;
+  if (change.contrastSetId !== undefined && change.contrastSetId !== draft.contrastSetId) {
+    // A strip made with a filter says nothing about a dial, nor one with a grade about a filter of the same number.
+    return {
+      ...change,
+      earlier: [],
+      highlight: null,
+      shadow: null,
+      beside: undefined,
+      split: undefined,
+    };
+  }
+  const earlier =
+    reading && choices
+      ? [...draft.earlier, ...stripsSeen(draft, view, choices)].slice(-MOST_EARLIER)
+      : draft.earlier;
+  const moved: PrintDraft = { ...draft, ...change, earlier, highlight: null, shadow: null };
+  delete moved.beside;
+  const after = printView(moved, bench);
+  if (earlier.length === 0 || after.conversions.length === 0) return change;
+  const aside = { ...change, earlier, highlight: null, shadow: null, beside: undefined };
+  if (!after.soFar) return aside;
+  return {
+    ...aside,
+    settingId: after.soFar.setting.id,
+    kind: 'stops',
+    ...typedStrip(checkStrip(after.soFar.seconds)),
+  };
+}
+
+/** Another set of contrasts begins in its middle; nothing where it is the one in use. */
+export function withContrast(draft: PrintDraft, id: ContrastSetId | undefined): SetupChoice {
+  if (id === undefined || id === draft.contrastSetId) return {};
+  const { settings } = contrastSet(id);
+  return { contrastSetId: id, settingId: settings[Math.floor(settings.length / 2)]!.id };
+}

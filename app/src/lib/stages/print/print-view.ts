@@ -1,0 +1,582 @@
+import {
+  STOP_IN_LOG,
+  addStops,
+  dialFor,
+  keepTone,
+  patchesInWords,
+  planStrip,
+  readPick,
+  readStrip,
+  settingOf,
+  stripFault,
+  stripKinds,
+  toneById,
+  toneWord,
+  tonesAt,
+  type ContrastSet,
+  type ContrastSetting,
+  type Firing,
+  type Lamp,
+  type Strip,
+  type StripChoices,
+  type StripPart,
+  type StripReading,
+  type ToneId,
+} from '@katachron/core';
+import type { PrintDraft } from './draft.ts';
+import { areaSeconds } from '../../words/area.ts';
+import type { Print } from '../../nouns/print/contract.ts';
+import { attempt, type Attempt } from '../../words/attempt.ts';
+import { parseDecimal } from '../../words/decimal.ts';
+import { enlargerSeconds } from '../../words/duration.ts';
+import { signedStops } from '../../words/fraction.ts';
+import {
+  bracketWords,
+  contrastFigures,
+  dryWords,
+  printReason,
+  sessionWords,
+  stripAdvice,
+} from './reason.ts';
+import { conversionSentences } from './setup-change.ts';
+import { stepWanted } from '../../words/strip-step.ts';
+import { paperFacts, type PaperFacts } from '../../nouns/paper/facts.ts';
+import { curvePlot, type CurvePlot } from './curve-plot.ts';
+import { rulerFor, type Ruler } from './ruler.ts';
+import { flashView, splitView, type FlashView, type SplitView } from './split-view.ts';
+import { certaintyOf, convertedStrips, dryDownOf, sessionOf, type Session } from './session.ts';
+import { emptyBench, setupNow, type Bench, type SetupNow } from './setup-now.ts';
+
+/** A tone as a patch shows it, for the place that is looked at. */
+export interface PatchTone {
+  readonly density: number;
+  readonly word: string;
+}
+
+/** A burn or dodge on the page. */
+export interface AreaLine {
+  readonly stops?: number;
+  readonly does: string;
+  readonly trouble?: string;
+}
+
+/** What the strip on the page says, with what all strips of the session say together. */
+export interface PrintReading extends StripReading {
+  /** The setting of the next strip, should one be made. */
+  readonly nextSettingId: string;
+  /** 95 times in 100 the contrast is within this, R. */
+  readonly withinRange: number;
+  /** The other half of the next strip, where two contrasts side by side help. */
+  readonly nextBeside?: StripPart;
+}
+
+/** A pick, and what its place on the strip got. */
+export interface PickedAt {
+  readonly position: number;
+  readonly seconds: number;
+}
+
+/** A strip, or one of two contrasts on it: what it shows, and what was picked on it. */
+export interface StripHalf {
+  readonly setting: ContrastSetting;
+  readonly choices: StripChoices;
+  readonly strip: Strip;
+  readonly firings: readonly (Firing & { readonly dial: string })[];
+  readonly ruler: Ruler;
+  /** Expected tones of the patches; not there while nothing says which patch is right. */
+  readonly lightTones?: readonly PatchTone[];
+  readonly darkTones?: readonly PatchTone[];
+  readonly highlight?: PickedAt;
+  readonly shadow?: PickedAt;
+}
+
+/** What earlier strips say while nothing was picked on the one on the page. */
+export interface SoFar {
+  readonly setting: ContrastSetting;
+  readonly seconds: number;
+  readonly dial: string;
+  readonly withinStops: number;
+}
+
+/** Everything the print page shows, from what was typed. */
+export interface PrintView {
+  readonly now: SetupNow;
+  readonly on: PaperFacts;
+  /** What changes of the set-up did to the strips before, a sentence each. */
+  readonly conversions: readonly string[];
+  readonly soFar?: SoFar;
+  /** The paper's curve at the answer, with the negative laid on it. */
+  readonly plot?: CurvePlot;
+  /** What the timer cannot do, in a sentence. */
+  readonly tooLong?: string;
+  readonly set: ContrastSet;
+  readonly setting: ContrastSetting;
+  readonly timerStep: number;
+  readonly lagSeconds: number;
+  readonly choices?: StripChoices;
+  readonly strip?: Strip;
+  readonly firings: readonly (Firing & { readonly dial: string })[];
+  readonly ruler?: Ruler;
+  readonly lightTones?: readonly PatchTone[];
+  readonly darkTones?: readonly PatchTone[];
+  readonly highlight?: PickedAt;
+  readonly shadow?: PickedAt;
+  /** The other contrast on the same sheet, and what is wrong with what was typed for it. */
+  readonly beside?: StripHalf;
+  readonly besideTrouble?: string;
+  /** Prints that the answer has learned from. */
+  readonly taughtBy?: readonly Print[];
+  readonly reading?: PrintReading;
+  /** The answer as a soft and a hard exposure, and with a flash, where they are asked for. */
+  readonly split?: SplitView;
+  readonly flash?: FlashView;
+  /** What earlier prints in this set-up have taught, in a sentence. */
+  readonly learned?: string;
+  /** A strip that does not agree with those before it, in a sentence. */
+  readonly contradiction?: string;
+  /** What the whole strip has wrong with it. */
+  readonly fault?: string;
+  /** What the print gets, s: the answer, less what dries darker where that is taken off. */
+  readonly printSeconds?: number;
+  /** The same, rounded as the timer can. */
+  readonly dial?: string;
+  /** What dry prints on this paper have taught, in a sentence. */
+  readonly dry?: string;
+  readonly reasons: readonly string[];
+  /** "Between 8.7 and 12.8 s." */
+  readonly bracket?: string;
+  readonly figures?: string;
+  readonly advice?: string;
+  /** The same print one setting softer, and one harder, a sentence each. */
+  readonly neighbours: readonly string[];
+  /** How far apart the settings are that the picks still allow, in settings. */
+  readonly settingsWithin?: number;
+  readonly refusal?: string;
+  readonly troubles: Partial<Record<'lag' | 'timerStep' | 'first' | 'step' | 'patches', string>>;
+  readonly areas: readonly AreaLine[];
+}
+
+/** Which field of the page a refusal of the strip belongs to. */
+const fieldOf: Record<string, keyof PrintView['troubles']> = {
+  '/firstSeconds': 'first',
+  '/step': 'step',
+  '/patches': 'patches',
+  '/timerStepSeconds': 'timerStep',
+  '/lagSeconds': 'lag',
+};
+
+/** Works the print page out: the same answer for the same draft. */
+export function printView(draft: PrintDraft, bench: Bench = emptyBench): PrintView {
+  const on = paperFacts(draft.paper, draft.contrastSetId, bench.papers);
+  const { set } = on;
+  const now = setupNow(draft, bench);
+  const setting = attempt(() => settingOf(set, draft.settingId)).value ?? set.settings[0]!;
+  const kind = stripKinds.find(({ id }) => id === draft.kind)!;
+  const typed = {
+    lag: attempt(() =>
+      parseDecimal(draft.lag, '/lagSeconds', 'Type the lag in seconds, for example 0.2, or 0.'),
+    ),
+    timerStep: attempt(() =>
+      parseDecimal(
+        draft.timerStep,
+        '/timerStepSeconds',
+        'Type the timer’s smallest step, for example 0.1.',
+      ),
+    ),
+    first: attempt(() =>
+      parseDecimal(
+        draft.first,
+        '/firstSeconds',
+        'Type the first exposure in seconds, for example 5.',
+      ),
+    ),
+    step: attempt(() => parseDecimal(draft.step, '/step', stepWanted[kind.step])),
+    patches: attempt(() =>
+      parseDecimal(draft.patches, '/patches', 'Type how many patches, for example 7.'),
+    ),
+  };
+  const lagSeconds = typed.lag.value ?? 0;
+  const timerStep = typed.timerStep.value ?? 0.1;
+  const step = kind.step === 'fixed' ? { value: kind.usualStep } : typed.step;
+  const choices =
+    typed.first.value !== undefined && step.value !== undefined && typed.patches.value !== undefined
+      ? {
+          kind: draft.kind,
+          method: draft.method,
+          firstSeconds: typed.first.value,
+          step: step.value,
+          patches: typed.patches.value,
+        }
+      : undefined;
+  const troubles: PrintView['troubles'] = Object.fromEntries(
+    Object.entries({ ...typed, step }).flatMap(([field, { trouble }]) =>
+      trouble === undefined ? [] : [[field, trouble]],
+    ),
+  );
+  const conversions = conversionSentences(convertedStrips(draft.earlier, now.setup));
+  const base = {
+    ...{ now, on, conversions, set, setting, timerStep, lagSeconds },
+    ...(choices && { choices }),
+  };
+  if (!choices || typed.lag.trouble || typed.timerStep.trouble) {
+    return {
+      ...base,
+      firings: [],
+      reasons: [],
+      neighbours: [],
+      troubles,
+      areas: areasOf(draft, undefined, timerStep),
+    };
+  }
+  const lamp = { lagSeconds, timerStepSeconds: timerStep };
+  let field: keyof PrintView['troubles'] = 'first';
+  const planned = attempt(() => {
+    try {
+      return planStrip(choices, lamp);
+    } catch (cause) {
+      field = fieldOf[(cause as { field?: string }).field ?? ''] ?? 'first';
+      throw cause;
+    }
+  });
+  if (!planned.value) {
+    return {
+      ...base,
+      firings: [],
+      reasons: [],
+      neighbours: [],
+      troubles: { ...troubles, [field]: planned.trouble },
+      areas: areasOf(draft, undefined, timerStep),
+    };
+  }
+  const first = halfOf(
+    { setting, choices, strip: planned.value },
+    draft,
+    { highlight: draft.highlight, shadow: draft.shadow },
+    on,
+    timerStep,
+  );
+  const second = besideOf(draft, on, lamp);
+  const halves = second?.value ? [first, second.value] : [first];
+  return {
+    ...base,
+    ...first,
+    ...(second?.value && { beside: second.value }),
+    ...(second?.trouble !== undefined && { besideTrouble: second.trouble }),
+    troubles,
+    ...tooLong(halves, now),
+    ...readingOf({ draft, on, now, halves, lamp, bench }),
+  };
+}
+
+/** A half with its tones for the places that are looked at. */
+function halfOf(
+  { setting, choices, strip }: Pick<StripHalf, 'setting' | 'choices' | 'strip'>,
+  draft: PrintDraft,
+  picks: { readonly highlight: number | null; readonly shadow: number | null },
+  { paper }: PaperFacts,
+  timerStep: number,
+): StripHalf {
+  const seconds = strip.patches.map((patch) => patch.givenSeconds);
+  // A strip may have become shorter since a pick was made; a pick that is off it is no pick.
+  const pickAt = (position: number | null) =>
+    position === null || position > seconds.length - 1
+      ? undefined
+      : { position, seconds: readPick(seconds, position).seconds };
+  const highlight = pickAt(picks.highlight);
+  const shadow = pickAt(picks.shadow);
+  const tonesFrom = (known: PickedAt | undefined, tone: ToneId) =>
+    known &&
+    tonesAt(
+      paper,
+      setting.range,
+      { seconds: known.seconds, netDensity: toneById(tone).netDensity },
+      seconds,
+    ).map((density): PatchTone => ({ density: density + paper.dMin, word: toneWord(density) }));
+  const lightTones = tonesFrom(highlight, draft.highlightTone);
+  const darkTones = tonesFrom(shadow, draft.shadowTone);
+  return {
+    ...{ setting, choices, strip },
+    firings: strip.firings.map((firing) => ({
+      ...firing,
+      dial: enlargerSeconds(firing.dialSeconds, timerStep),
+    })),
+    ruler: rulerFor(seconds),
+    ...(lightTones && { lightTones }),
+    ...(darkTones && { darkTones }),
+    ...(highlight && { highlight }),
+    ...(shadow && { shadow }),
+  };
+}
+
+/** The other contrast on the sheet, in fractions of a stop, exposed in the same way. */
+function besideOf(draft: PrintDraft, on: PaperFacts, lamp: Lamp): Attempt<StripHalf> | undefined {
+  const { beside, method } = draft;
+  if (!beside) return undefined;
+  return attempt(() => {
+    const setting = settingOf(on.set, beside.settingId);
+    const choices: StripChoices = {
+      kind: 'stops',
+      method,
+      firstSeconds: parseDecimal(beside.first, '', 'Type the first exposure in seconds, as 5.'),
+      step: parseDecimal(beside.step, '', stepWanted.stops),
+      patches: parseDecimal(beside.patches, '', 'Type how many patches, for example 7.'),
+    };
+    const strip = planStrip(choices, lamp);
+    return halfOf({ setting, choices, strip }, draft, beside, on, lamp.timerStepSeconds);
+  });
+}
+
+/** A timer has a longest time; a wider aperture keeps within it. */
+function tooLong(halves: readonly StripHalf[], { enlarger }: SetupNow): { tooLong?: string } {
+  const longest = enlarger?.longestSeconds;
+  const most = Math.max(
+    ...halves.flatMap(({ firings }) => firings.map(({ dialSeconds }) => dialSeconds)),
+  );
+  if (longest === undefined || most <= longest) return {};
+  return {
+    tooLong: `The timer of ${enlarger!.name} goes up to ${longest} s. Open the lens by ${most / longest > 2 ? 'two stops' : 'a stop'}, or give it in two firings.`,
+  };
+}
+
+interface SeenStrips {
+  readonly draft: PrintDraft;
+  readonly on: PaperFacts;
+  readonly now: SetupNow;
+  readonly halves: readonly StripHalf[];
+  readonly lamp: Lamp;
+  readonly bench: Bench;
+}
+
+/** The part of the page that follows from the picks. */
+function readingOf({
+  draft,
+  on,
+  now,
+  halves,
+  lamp,
+  bench,
+}: SeenStrips): Pick<
+  PrintView,
+  | 'reading'
+  | 'taughtBy'
+  | 'soFar'
+  | 'plot'
+  | 'split'
+  | 'flash'
+  | 'learned'
+  | 'contradiction'
+  | 'fault'
+  | 'dial'
+  | 'printSeconds'
+  | 'dry'
+  | 'reasons'
+  | 'bracket'
+  | 'figures'
+  | 'advice'
+  | 'neighbours'
+  | 'settingsWithin'
+  | 'refusal'
+  | 'areas'
+> {
+  const { paper, set } = on;
+  const lightDensity = toneById(draft.highlightTone).netDensity;
+  const darkDensity = toneById(draft.shadowTone).netDensity;
+  // What the contrast is about is said of the half on which something was picked.
+  const looked = halves.find((half) => half.highlight ?? half.shadow) ?? halves[0]!;
+  const { highlight, shadow, setting } = looked;
+  const seconds = looked.strip.patches.map((patch) => patch.givenSeconds);
+  const { timerStepSeconds: timerStep } = lamp;
+  const wanted = certaintyOf(draft);
+  const read =
+    highlight || shadow
+      ? attempt(() =>
+          readStrip(paper, {
+            patchSeconds: seconds,
+            set,
+            settingId: setting.id,
+            ...(highlight && {
+              highlight: { position: highlight.position, netDensity: lightDensity },
+            }),
+            ...(shadow && { shadow: { position: shadow.position, netDensity: darkDensity } }),
+            wantedStops: wanted.stops,
+          }),
+        )
+      : undefined;
+  const session = sessionOf(
+    draft,
+    halves.map((half) => ({
+      settingId: half.setting.id,
+      choices: half.choices,
+      lamp,
+      highlight: half.highlight ?? null,
+      shadow: half.shadow ?? null,
+    })),
+    on,
+    now.setup,
+    bench.evidence,
+  );
+  const reading =
+    read?.value && session?.value && together(read.value, session.value, lamp.lagSeconds);
+  const soFar = !read && session?.value && soFarOf(session.value, lamp);
+  const figures =
+    reading && contrastFigures(set, reading, dialOf(on, reading, lightDensity, timerStep));
+  const dry = dryDownOf(draft.paper, bench.evidence, on.kept?.base);
+  const printSeconds =
+    reading && (draft.dryDown && dry ? addStops(reading.seconds, -dry.stops) : reading.seconds);
+  const single = reading && {
+    paper,
+    setting: reading.setting,
+    seconds: printSeconds!,
+    highlightDensity: lightDensity,
+    timerStep,
+  };
+  const fault =
+    highlight && shadow && stripFault(seconds.length, highlight.position, shadow.position);
+  const { split, flash } = draft;
+  return {
+    ...(session?.value && { taughtBy: session.value.learnedFrom }),
+    ...(dry && { dry: dryWords(dry) }),
+    ...(reading && {
+      reading,
+      printSeconds: printSeconds!,
+      dial: enlargerSeconds(printSeconds!, timerStep),
+      advice: stripAdvice(set, reading, wanted),
+    }),
+    ...(reading?.contrast && { settingsWithin: settingsWithin(set, reading) }),
+    ...(soFar && { soFar }),
+    ...(reading?.contrast && {
+      plot: curvePlot({
+        paper,
+        range: reading.setting.range,
+        tones: { light: lightDensity, dark: darkDensity },
+        shadowLeftStops: reading.contrast.shadowLeftStops,
+      }),
+    }),
+    ...(reading && { bracket: bracketWords(reading) }),
+    ...(figures && { figures }),
+    ...(fault && { fault: fault.sentence }),
+    ...(single && split && { split: splitView(set, single, split.soft, split.hard) }),
+    ...(single && flash !== undefined && { flash: flashView(set, single, flash) }),
+    ...(session?.value && sessionWords(set, session.value)),
+    ...((read?.trouble ?? session?.trouble) && { refusal: read?.trouble ?? session?.trouble }),
+    neighbours: reading ? neighboursOf(on, reading, lightDensity, timerStep) : [],
+    reasons: reading ? printReason(set, setting, reading, timerStep) : [],
+    areas: areasOf(draft, printSeconds, timerStep),
+  };
+}
+
+/** The answer of the strips before. */
+function soFarOf({ reading }: Session, { lagSeconds, timerStepSeconds }: Lamp): SoFar {
+  const { best, withinStops } = reading.advice;
+  const seconds = best.dialSeconds - lagSeconds;
+  return {
+    setting: best.setting,
+    seconds,
+    dial: enlargerSeconds(seconds, timerStepSeconds),
+    withinStops,
+  };
+}
+
+/** The strip on the page says what the contrast is about; time, setting and certainty come from all strips together. */
+function together(strip: StripReading, session: Session, lagSeconds: number): PrintReading {
+  const { best, withinStops, withinRange, strip: next } = session.reading.advice;
+  const seconds = best.dialSeconds - lagSeconds;
+  const wantedRange = best.setting.range - best.mismatch;
+  const [part, nextBeside] = next ?? [];
+  const reaches = strip.verdict === 'reach-further' && part !== undefined;
+  return {
+    ...strip,
+    setting: best.setting,
+    seconds,
+    lowSeconds: seconds / 2 ** withinStops,
+    highSeconds: seconds * 2 ** withinStops,
+    withinStops,
+    withinRange,
+    ...(session.bothSeen && {
+      contrast: {
+        ...(strip.contrast ?? {
+          range: wantedRange,
+          formulaRange: wantedRange,
+          seconds,
+          beyond: null,
+        }),
+        beyond: session.reading.advice.beyond ?? strip.contrast?.beyond ?? null,
+        rangeLow: wantedRange - withinRange,
+        rangeHigh: wantedRange + withinRange,
+        shadowLeftStops: best.mismatch / (100 * STOP_IN_LOG),
+      },
+    }),
+    verdict: reaches ? 'reach-further' : part ? 'narrow' : 'make-print',
+    nextStrip: part ?? strip.nextStrip,
+    nextSettingId: part?.settingId ?? best.setting.id,
+    ...(nextBeside && { nextBeside }),
+  };
+}
+
+/** Where a dial stands for the contrast that is wanted, and the time that keeps the highlight there. */
+function dialOf(
+  { paper, set }: PaperFacts,
+  { contrast, setting, seconds }: PrintReading,
+  highlightDensity: number,
+  timerStep: number,
+): { name: string; time: string } | undefined {
+  const place = contrast && dialFor(set, contrast.range);
+  if (!place) return undefined;
+  const { softest, hardest } = setEnds(set);
+  const range = Math.min(softest, Math.max(hardest, contrast.range));
+  const time = keepTone(paper, setting, { range, ...place }, seconds, highlightDensity);
+  return { name: place.name, time: enlargerSeconds(time, timerStep) };
+}
+
+/** The ends of a dial's travel, R. */
+function setEnds({ settings }: ContrastSet): { softest: number; hardest: number } {
+  const ranges = settings.map(({ range }) => range);
+  return { softest: Math.max(...ranges), hardest: Math.min(...ranges) };
+}
+
+/** "Same, but softer by half": the settings beside the answer, each with the time that keeps the highlight. */
+function neighboursOf(
+  { paper, set }: PaperFacts,
+  { setting, seconds }: PrintReading,
+  highlightDensity: number,
+  timerStep: number,
+): string[] {
+  const index = set.settings.findIndex(({ id }) => id === setting.id);
+  return ([-1, 1] as const).flatMap((way) => {
+    const beside = set.settings[index + way];
+    if (!beside) return [];
+    const time = enlargerSeconds(
+      keepTone(paper, setting, beside, seconds, highlightDensity),
+      timerStep,
+    );
+    const step = set.step < 1 ? 'by half' : 'by one';
+    return [
+      `Same, but ${way < 0 ? 'softer' : 'harder'} ${step}: ${set.noun} ${beside.name}, ${time} s.`,
+    ];
+  });
+}
+
+/** Half the width of the contrast bracket, in settings of the set. */
+function settingsWithin(set: ContrastSet, reading: StripReading): number {
+  const { rangeLow, rangeHigh } = reading.contrast!;
+  const between = set.settings.filter(
+    ({ range }) => range > rangeLow - 1e-6 && range < rangeHigh + 1e-6,
+  );
+  return Math.max(set.step, ((between.length - 1) * set.step) / 2);
+}
+
+function areasOf(draft: PrintDraft, seconds: number | undefined, timerStep: number): AreaLine[] {
+  return draft.areas.map(({ stops: text }) => {
+    const read = attempt(() => parseDecimal(text, '/stops', 'Type stops: +⅔ burns, −⅓ dodges.'));
+    if (read.value === undefined) return { does: '', trouble: read.trouble };
+    const stops = read.value;
+    if (Math.abs(stops) > 10) return { does: '', trouble: 'That is more than ten stops.' };
+    if (seconds === undefined || stops === 0) return { stops, does: `${signedStops(stops)}` };
+    return { stops, does: `${signedStops(stops)}, ${areaSeconds(seconds, stops, timerStep)}` };
+  });
+}
+
+/** "seven patches from 5 s in ⅓ stop": how the strip stands in its sentence. */
+export function stripWords(choices: StripChoices): string {
+  return `${patchesInWords(choices.patches)} from ${choices.firstSeconds} s`;
+}

@@ -1,0 +1,95 @@
+import { addStops, planStrip } from '@katachron/core';
+import type { PrintDraft } from './draft.ts';
+import type { FindingBody } from '../../nouns/finding/contract.ts';
+import { attempt } from '../../words/attempt.ts';
+import { parseDecimal } from '../../words/decimal.ts';
+import { enlargerSeconds } from '../../words/duration.ts';
+import { findingFor, findingSetup, setupDifferences } from './findings.ts';
+import type { PrintView } from './print-view.ts';
+
+/** The strip across the film's clear edge, as it is being typed. */
+export interface BlackForm {
+  film: string;
+  first: string;
+  step: string;
+  patches: string;
+  picked: number | null;
+  school: 'proof' | 'dark';
+}
+
+export const emptyBlack = (film = ''): BlackForm => ({
+  film,
+  first: '4',
+  step: '¼',
+  patches: '8',
+  picked: null,
+  school: 'proof',
+});
+
+/** Half a stop more: read on a light table, highlights by reflection and shadows by transmission. */
+const DARK_SCHOOL_STOPS = 1 / 2;
+
+/** Everything that the proof page shows about its time. */
+export function blackView(
+  form: BlackForm,
+  bench: PrintView,
+  draft: PrintDraft,
+  findings: readonly FindingBody[],
+) {
+  const { lagSeconds, timerStep } = bench;
+  const shown = (seconds: number) => enlargerSeconds(seconds, timerStep);
+  const planned = attempt(() =>
+    planStrip(
+      {
+        kind: 'stops',
+        method: 'cover-up',
+        firstSeconds: parseDecimal(form.first, '', 'Type the first exposure in seconds, as 4.'),
+        step: parseDecimal(form.step, '', 'Type the step in stops, as ¼.'),
+        patches: parseDecimal(form.patches, '', 'Type how many patches, as 8.'),
+      },
+      { lagSeconds, timerStepSeconds: timerStep },
+    ),
+  );
+  const seconds = planned.value?.patches.map(({ givenSeconds }) => givenSeconds) ?? [];
+  const setup = findingSetup(draft, form.film);
+  const kept = findingFor(findings, 'maximum-black', setup);
+  const near = kept
+    ? undefined
+    : findings
+        .filter(({ kind }) => kind === 'maximum-black')
+        .map((finding) => ({ finding, differs: setupDifferences(finding.setup, setup) }))
+        .sort((a, b) => a.differs.length - b.differs.length)[0];
+  const picked = form.picked === null ? undefined : seconds[form.picked];
+  const found = picked ?? kept?.seconds;
+  const time =
+    found === undefined
+      ? undefined
+      : addStops(found, form.school === 'dark' ? DARK_SCHOOL_STOPS : 0);
+  return {
+    seconds,
+    dials: planned.value?.firings.map(({ dialSeconds }) => shown(dialSeconds)).join(', ') ?? '',
+    ...(planned.trouble !== undefined && { trouble: planned.trouble }),
+    ...(time !== undefined && { dial: shown(time + lagSeconds) }),
+    ...(form.picked === seconds.length - 1 && {
+      beyond: 'The last patch may not be black enough yet: make a strip that reaches further.',
+    }),
+    known: kept
+      ? `${shown(kept.seconds)} s was found for this set-up before; it still holds.`
+      : near && near.differs.length <= 3
+        ? `${shown(near.finding.seconds)} s was found before, but with another ${near.differs.join(', ')}: it does not hold here.`
+        : undefined,
+    /** The time as it is kept for this set-up. */
+    finding(foundAtMs: number): FindingBody | undefined {
+      if (picked === undefined) return undefined;
+      const through = setup.film === '' ? '' : ` through ${setup.film}`;
+      const on = setup.paper === '' ? '' : ` on ${setup.paper}`;
+      return {
+        name: `Black${through}${on}`,
+        kind: 'maximum-black',
+        seconds: picked,
+        setup,
+        foundAtMs,
+      };
+    },
+  };
+}

@@ -1,0 +1,78 @@
+import { lightSource, type LightSetup, type LightSource } from '@katachron/core';
+import type { PrintDraft } from './draft.ts';
+import type { EnlargerBody } from '../../nouns/enlarger/contract.ts';
+import type { PaperBody } from '../../nouns/paper/contract.ts';
+import type { Print } from '../../nouns/print/contract.ts';
+import { attempt } from '../../words/attempt.ts';
+import { parseDecimal } from '../../words/decimal.ts';
+import { sameName } from '../../nouns/paper/facts.ts';
+
+/** What stands in the darkroom, and what was printed there on the same paper. */
+export interface Bench {
+  readonly evidence: readonly Print[];
+  readonly enlargers: readonly EnlargerBody[];
+  readonly papers: readonly PaperBody[];
+}
+export const emptyBench: Bench = { evidence: [], enlargers: [], papers: [] };
+
+/** Numbers of the set-up that are typed, and what to type. */
+const typedParts = {
+  negativeLength: 'Type a length on the negative in mm, for example 36.',
+  printLength: 'Type the same length on the paper in mm, for example 240.',
+  aperture: 'Type the f-number alone, for example 8.',
+  distance: 'Type the lamp’s distance in cm, for example 150.',
+} as const;
+export type TypedPart = keyof typeof typedParts;
+
+/** The set-up now, with what is wrong in it. */
+export interface SetupNow {
+  readonly setup: LightSetup;
+  readonly source: LightSource;
+  readonly enlarger?: EnlargerBody;
+  readonly troubles: Partial<Record<TypedPart, string>>;
+}
+
+/** A short word for a name, so that every strip can carry it in a cookie: only sameness counts (FNV-1a, 32 bits). */
+function markOf<Part extends string>(part: Part, name = ''): { [Key in Part]?: string } {
+  const plain = name.trim().toLowerCase();
+  if (plain === '') return {};
+  let hash = 0x811c9dc5;
+  for (const letter of plain) hash = Math.imul(hash ^ letter.codePointAt(0)!, 0x01000193);
+  return { [part]: (hash >>> 0).toString(36) } as { [Key in Part]?: string };
+}
+
+/** Reads the set-up that stands above the session. */
+export function setupNow(draft: PrintDraft, bench: Pick<Bench, 'enlargers' | 'papers'>): SetupNow {
+  const enlarger = bench.enlargers.find(({ name }) => sameName(name, draft.enlarger));
+  const source = lightSource(enlarger?.source ?? 'enlarger');
+  const paperSpeed = bench.papers.find(({ name }) => sameName(name, draft.paper))?.speed;
+  const troubles: SetupNow['troubles'] = {};
+  const numbers: Partial<Record<TypedPart, number>> = {};
+  for (const part of Object.keys(typedParts) as TypedPart[]) {
+    const typed = draft[part]?.trim() ?? '';
+    if (typed === '') continue;
+    const read = attempt(() => parseDecimal(typed, '', typedParts[part]));
+    if (read.value !== undefined && read.value > 0) numbers[part] = read.value;
+    else troubles[part] = typedParts[part];
+  }
+  return {
+    setup: {
+      head: draft.head,
+      paper: draft.paper,
+      ...numbers,
+      ...(paperSpeed !== undefined && { paperSpeed }),
+      ...markOf('enlarger', draft.enlarger),
+      ...markOf('lens', draft.lens),
+      ...markOf('developer', draft.developer),
+    },
+    source,
+    troubles,
+    ...(enlarger && { enlarger }),
+  };
+}
+
+/** "80 mm at f/8": lens and aperture as they are written down. */
+export function lensWords({ lens, aperture = '' }: Pick<PrintDraft, 'lens' | 'aperture'>): string {
+  const number = aperture.trim();
+  return number === '' ? lens.trim() : [lens.trim(), `f/${number}`].filter(Boolean).join(' at ');
+}

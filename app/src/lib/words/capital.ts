@@ -1,0 +1,2 @@
+/** The same words as the beginning of a sentence. */
+export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
