@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { test as base, expect, type Page } from '@playwright/test';
 import { PNG } from 'pngjs';
 import { defaultPreferences, type Preferences } from '../src/lib/bench/desk/preferences.ts';
-import type { PrintDraft } from '../src/lib/stages/print/draft.ts';
+import { newDraft, type PrintDraft } from '../src/lib/nouns/in-hand/draft.ts';
 import { stripRead } from '../test/samples.ts';
 import pg from 'pg';
 import { freePort } from '../../tools/port.mjs';
@@ -149,9 +149,32 @@ export async function shortRoll(
   return id;
 }
 
-export async function leavePrintPage(page: Page, draft: PrintDraft = stripRead): Promise<void> {
-  await setCookie(page, 'katachron-print', encodeURIComponent(JSON.stringify(draft)));
+/** The print that a page of a test has in hand. */
+const inHand = new WeakMap<Page, string>();
+
+/** A print in hand as somebody left it. */
+export async function leavePrint(page: Page, draft: PrintDraft = stripRead): Promise<string> {
+  const id = randomUUID();
+  const answer = await page.request.put(`/api/v1/prints-in-hand/${id}`, {
+    data: { draft, state: 'in-hand', touchedAtMs: Date.now() },
+  });
+  expect(answer.status()).toBe(201);
+  inHand.set(page, `/print/${id}`);
+  return `/print/${id}`;
 }
+
+/** Opens the print that was left, or a new one. */
+export async function openPrint(page: Page, part = ''): Promise<void> {
+  await open(page, (inHand.get(page) ?? (await leavePrint(page, newDraft()))) + part);
+}
+
+/** Opens any page; one that begins with a dot is a page of the print that was left, as './flash'. */
+export async function openAny(page: Page, path: string): Promise<void> {
+  await (path.startsWith('.') ? openPrint(page, path.slice(1)) : open(page, path));
+}
+
+/** The address of a print in hand. */
+export const A_PRINT = /\/print\/[0-9a-f-]{36}$/;
 
 /** A short roll with its run open, not poured yet. */
 export async function openRun(

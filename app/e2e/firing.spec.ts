@@ -1,12 +1,13 @@
 import {
   expect,
-  leavePrintPage,
+  leavePrint,
   listen,
-  open,
   prefer,
   stripRead,
   test,
   pressSpace,
+  A_PRINT,
+  openPrint,
 } from './bench.ts';
 
 const LAMP_ON_HZ = 1047;
@@ -28,9 +29,9 @@ test('a strip is fired by Space in red: list, count-in, light, next patch, devel
   page,
 }) => {
   await prefer(page, { light: 'red' });
-  await leavePrintPage(page, shortStrip);
+  await leavePrint(page, shortStrip);
   const beeps = await listen(page);
-  await open(page, '/print');
+  await openPrint(page);
   await pressSpace(page);
   await expect(page.getByRole('heading', { name: 'Before the light' })).toBeVisible();
   await expect(page.getByText('Focus lamp off')).toBeVisible();
@@ -58,8 +59,8 @@ test('a strip is fired by Space in red: list, count-in, light, next patch, devel
 });
 
 test('the lamp goes out on X, and only what is lacking is given again', async ({ page }) => {
-  await leavePrintPage(page, { ...shortStrip, first: '20' });
-  await open(page, '/print/fire?what=strip');
+  await leavePrint(page, { ...shortStrip, first: '20' });
+  await openPrint(page, '/fire?what=strip');
   await pressSpace(page);
   await pressSpace(page);
   await expect(page.getByTestId('lamp')).toContainText('Lamp on', { timeout: 10_000 });
@@ -75,8 +76,8 @@ test('by hand and metronome the seconds are beaten; by a timer of its own they a
 }) => {
   const beeps = await listen(page);
   const beats = async () => (await beeps()).filter(({ frequencyHz }) => frequencyHz === 784).length;
-  await leavePrintPage(page, { ...shortStrip, first: '3', lampBy: 'metronome' });
-  await open(page, '/print/fire?what=strip');
+  await leavePrint(page, { ...shortStrip, first: '3', lampBy: 'metronome' });
+  await openPrint(page, '/fire?what=strip');
   await pressSpace(page);
   await pressSpace(page);
   await expect.poll(beats).toBe(2);
@@ -95,8 +96,8 @@ test('by hand and metronome the seconds are beaten; by a timer of its own they a
 test('the print is fired with its burns, at once or in the strip’s own firings', async ({
   page,
 }) => {
-  await leavePrintPage(page, { ...stripRead, areas: [{ name: 'roof', stops: '+1' }] });
-  await open(page, '/print');
+  await leavePrint(page, { ...stripRead, areas: [{ name: 'roof', stops: '+1' }] });
+  await openPrint(page);
   await page.keyboard.press('g');
   await expect(page.getByRole('heading', { name: 'Before the light' })).toBeVisible();
   await pressSpace(page);
@@ -115,8 +116,8 @@ test('with the server away the strip still has its clock, and the way back waits
   page,
   context,
 }) => {
-  await leavePrintPage(page, shortStrip);
-  await open(page, '/print/fire?what=strip');
+  await leavePrint(page, shortStrip);
+  await openPrint(page, '/fire?what=strip');
   await pressSpace(page);
   await pressSpace(page);
   await expect(page.getByTestId('hands')).toHaveText('Card over one patch, 1.0 s', {
@@ -135,6 +136,6 @@ test('with the server away the strip still has its clock, and the way back waits
   await expect(strip).toHaveAccessibleName(/(2:00|1:5\d) left/);
   await context.setOffline(false);
   await pressSpace(page);
-  await expect(page).toHaveURL(/\/print$/);
+  await expect(page).toHaveURL(A_PRINT);
   await expect(strip).toHaveCount(1);
 });

@@ -3,13 +3,15 @@ import type { Page } from '@playwright/test';
 import { PNG } from 'pngjs';
 import {
   expect,
-  leavePrintPage,
+  leavePrint,
   open,
   prefer,
   stripRead,
   test,
   openRun,
   pressSpace,
+  openPrint,
+  openAny,
 } from './bench.ts';
 
 /** The most green and the most blue of any pixel. */
@@ -46,13 +48,14 @@ const otherPages = [
   '/film/packet',
   '/film/push?stops=2',
   '/film/clock',
-  '/print/convert',
-  '/print/fire?what=strip',
+  '.',
+  './convert',
+  './fire?what=strip',
   '/print/proof',
   '/print/proof/7c1d4b60-52e8-4f3a-8118-000000000000',
-  '/print/readings',
-  '/print/split',
-  '/print/flash',
+  './readings',
+  './split',
+  './flash',
   '/print/setup',
   '/print/setup/enlargers/new',
   '/print/setup/papers/new',
@@ -68,21 +71,22 @@ for (const size of [
     test(`red is literal: every view at ${size.width} px, brightness ${brightness}`, async ({
       page,
     }) => {
+      test.setTimeout(180_000);
       await page.setViewportSize(size);
       await prefer(page, { light: 'red', brightness, redTold: false });
-      await leavePrintPage(page);
+      await leavePrint(page);
       for (const path of [
         '/film',
         ...otherPages,
         '/print',
-        '/print/convert?seconds=12',
+        './convert?seconds=12',
         '/logbook',
         '/logbook?q=gondola',
         demoRoll,
         demoPrint,
         '/nowhere',
       ]) {
-        await open(page, path);
+        await openAny(page, path);
         await expectOnlyRed(page, path);
       }
     });
@@ -266,7 +270,7 @@ test('red says once that no screen is a certified safelight', async ({ page }) =
   await page.keyboard.press('r');
   await expect(page.getByText('No screen is a certified safelight.')).toBeVisible();
   await page.getByRole('button', { name: 'Understood' }).click();
-  await open(page, '/print');
+  await openPrint(page);
   await expect(page.getByText('No screen is a certified safelight.')).toHaveCount(0);
 });
 
@@ -320,13 +324,13 @@ for (const light of ['white', 'red'] as const) {
   for (const view of views) {
     test(`axe finds nothing serious in ${light} light on ${view}`, async ({ page }) => {
       await prefer(page, { light, brightness: 5 });
-      await leavePrintPage(page, stripRead);
+      await leavePrint(page, stripRead);
       if (view === 'a run') {
         await openRun(page, 'Axe', [
           ['developer', 100],
           ['stop', 60],
         ]);
-      } else await open(page, view);
+      } else await openAny(page, view);
       // Red on black cannot reach the contrast that axe asks for at a safe brightness; it is checked in white.
       const builder = new AxeBuilder({ page }).disableRules(
         light === 'red' ? ['color-contrast'] : [],

@@ -1,16 +1,29 @@
 import { printExample } from '../src/lib/nouns/print/contract.ts';
-import { expect, leavePrintPage, open, prefer, stripRead, test, pressSpace } from './bench.ts';
+import {
+  expect,
+  leavePrint,
+  open,
+  prefer,
+  stripRead,
+  test,
+  pressSpace,
+  A_PRINT,
+  openPrint,
+  openAny,
+} from './bench.ts';
 
 const roll = '7c1d4b60-52e8-4f3a-8118-000000000000';
 const pages = [
   '/print',
-  '/print/fire?what=strip',
-  '/print/fire?what=print',
+  '.',
+  './fire?what=strip',
+  './fire?what=print',
   '/print/proof',
   `/print/proof/${roll}`,
-  '/print/readings',
-  '/print/split',
-  '/print/flash',
+  './readings',
+  './split',
+  './flash',
+  './convert',
   '/print/setup',
   '/print/setup/enlargers/new',
   '/print/setup/papers/new',
@@ -20,7 +33,7 @@ const LONG = 'Thelongestnamethatanybodyeverwroteonaboxwithoutasinglespaceinitata
 test('on a phone nothing runs off the side, with long names too', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await prefer(page, { light: 'red' });
-  await leavePrintPage(page, {
+  await leavePrint(page, {
     ...stripRead,
     title: LONG,
     negative: LONG,
@@ -32,43 +45,37 @@ test('on a phone nothing runs off the side, with long names too', async ({ page 
     beside: { settingId: '3', first: '5', step: '½', patches: '7', highlight: 3, shadow: 4 },
   });
   for (const path of pages) {
-    await open(page, path);
+    await openAny(page, path);
     const overflow = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
     expect(overflow, path).toBeLessThanOrEqual(0);
   }
 });
 
 test('every page about prints says its keys, and Esc goes back to the strips', async ({ page }) => {
-  await leavePrintPage(page, stripRead);
-  for (const path of [
-    '/print/proof',
-    '/print/readings',
-    '/print/split',
-    '/print/flash',
-    '/print/setup',
-  ]) {
-    await open(page, path);
+  await leavePrint(page, stripRead);
+  for (const path of ['./readings', './split', './flash', './convert']) {
+    await openAny(page, path);
     await page.keyboard.press('?');
     await expect(page.getByRole('dialog')).toContainText('back to the');
     await page.keyboard.press('Escape');
     await expect(page.getByRole('dialog')).toHaveCount(0);
     await page.keyboard.press('Escape');
-    await expect(page).toHaveURL(/\/print$/);
+    await expect(page).toHaveURL(A_PRINT);
   }
 });
 
 test('nothing to fire, nothing to print: each says so and leads back', async ({ page }) => {
-  await leavePrintPage(page, { ...stripRead, first: 'a while', highlight: null, shadow: null });
-  await open(page, '/print/fire?what=strip');
+  await leavePrint(page, { ...stripRead, first: 'a while', highlight: null, shadow: null });
+  await openPrint(page, '/fire?what=strip');
   await expect(
     page.getByText('There is nothing to fire yet: put the strip right first.'),
   ).toBeVisible();
   await pressSpace(page);
-  await expect(page).toHaveURL(/\/print$/);
+  await expect(page).toHaveURL(A_PRINT);
   await expect(page.getByRole('alert')).toHaveText(
     'Type the first exposure in seconds, for example 5.',
   );
-  await open(page, '/print/fire?what=print');
+  await openPrint(page, '/fire?what=print');
   await expect(
     page.getByText('There is no time for a print yet: read a strip first.'),
   ).toBeVisible();
@@ -89,7 +96,7 @@ test('a shelf that nothing stands on says what it is for', async ({ page }) => {
   await open(page, '/print/setup');
   await expect(page.getByText(/^No enlarger yet\./)).toBeVisible();
   await expect(page.getByText(/^No paper yet\./)).toBeVisible();
-  await open(page, '/print');
+  await openPrint(page);
   await page.getByRole('button', { name: /^Enlarger/ }).click();
   await page.getByRole('textbox', { name: 'Enlarger' }).fill('a borrowed one');
   await page.keyboard.press('Enter');

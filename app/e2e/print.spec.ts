@@ -1,7 +1,7 @@
-import { expect, leavePrintPage, open, stripRead, test, pressSpace } from './bench.ts';
+import { expect, leavePrint, stripRead, test, pressSpace, A_PRINT, openPrint } from './bench.ts';
 
 test('from a test strip to a print in the logbook', async ({ page }) => {
-  await open(page, '/print');
+  await openPrint(page);
   await page.getByRole('button', { name: /^Name of the print/ }).click();
   await page.getByRole('textbox', { name: 'Name of the print' }).fill('Glory hole, first try');
   await page.keyboard.press('Enter');
@@ -53,8 +53,8 @@ test('from a test strip to a print in the logbook', async ({ page }) => {
 test('everything by keyboard: picks placed, moved by half patches, taken away', async ({
   page,
 }) => {
-  await leavePrintPage(page, { ...stripRead, highlight: null, shadow: null });
-  await open(page, '/print');
+  await leavePrint(page, { ...stripRead, highlight: null, shadow: null });
+  await openPrint(page);
   await expect(page.getByText('Light place: touch the patch that is right')).toBeVisible();
   await page.keyboard.press('h');
   const highlight = page.getByRole('slider', { name: 'highlight right' });
@@ -72,8 +72,8 @@ test('everything by keyboard: picks placed, moved by half patches, taken away', 
 });
 
 test('a pick is dragged along the ruler', async ({ page }) => {
-  await leavePrintPage(page);
-  await open(page, '/print');
+  await leavePrint(page);
+  await openPrint(page);
   const slider = page.getByRole('slider', { name: 'highlight right' });
   const from = (await slider.boundingBox())!;
   const ruler = (await page.getByRole('group', { name: 'Stop ruler' }).boundingBox())!;
@@ -87,8 +87,8 @@ test('a pick is dragged along the ruler', async ({ page }) => {
 test('a picked end asks for a strip that reaches further; one more strip starts at the new contrast', async ({
   page,
 }) => {
-  await leavePrintPage(page, { ...stripRead, highlight: 6, shadow: null });
-  await open(page, '/print');
+  await leavePrint(page, { ...stripRead, highlight: 6, shadow: null });
+  await openPrint(page);
   await expect(page.getByText(/may lie beyond/)).toBeVisible();
   await pressSpace(page);
   await expect(page.getByText('Strip 2:')).toBeVisible();
@@ -102,27 +102,27 @@ test('a picked end asks for a strip that reaches further; one more strip starts 
 });
 
 test('wrong numbers get a sentence and stay as they were typed', async ({ page }) => {
-  await leavePrintPage(page);
-  await open(page, '/print');
+  await leavePrint(page);
+  await openPrint(page);
   await page.getByRole('button', { name: /^First exposure/ }).click();
   await page.getByRole('textbox', { name: 'First exposure, s' }).fill('a while');
   await expect(page.getByRole('alert')).toHaveText(
     'Type the first exposure in seconds, for example 5.',
   );
   await page.keyboard.press('Enter');
-  await open(page, '/print');
+  await openPrint(page);
   await expect(page.getByRole('button', { name: 'First exposure, s: a while s' })).toBeVisible();
 });
 
 test('burns and dodges in stops, with their seconds', async ({ page }) => {
-  await leavePrintPage(page);
-  await open(page, '/print');
+  await leavePrint(page);
+  await openPrint(page);
   const areas = page.getByRole('listitem').filter({ hasText: 'roof' });
   await expect(areas).toContainText('+⅔, 6.2 s more');
 });
 
 test('a strip in the trays has its clock, moves on, and can be put back', async ({ page }) => {
-  await open(page, '/print');
+  await openPrint(page);
   await page.keyboard.press('b');
   const sink = page.getByRole('contentinfo', { name: 'The sink' });
   const tray = (name: string) =>
@@ -143,7 +143,7 @@ test('a strip in the trays has its clock, moves on, and can be put back', async 
 test('a strip is fixed just enough to be looked at, then goes on or goes away', async ({
   page,
 }) => {
-  await open(page, '/print');
+  await openPrint(page);
   await page.keyboard.press('b');
   const sink = page.getByRole('contentinfo', { name: 'The sink' });
   const strip = sink.getByRole('button', { name: /^strip 1/ });
@@ -157,8 +157,8 @@ test('a strip is fixed just enough to be looked at, then goes on or goes away', 
 });
 
 test('a drag on the ruler keeps up with the screen', async ({ page }) => {
-  await leavePrintPage(page);
-  await open(page, '/print');
+  await leavePrint(page);
+  await openPrint(page);
   const ruler = (await page.getByRole('group', { name: 'Stop ruler' }).boundingBox())!;
   await page.mouse.move(ruler.x + 20, ruler.y + 60);
   await page.mouse.down();
@@ -183,8 +183,8 @@ test('a drag on the ruler keeps up with the screen', async ({ page }) => {
 test('strip after strip until it is sure enough; prints on a paper teach the next one', async ({
   page,
 }) => {
-  await leavePrintPage(page, { ...stripRead, certainty: 'look', highlight: 3, shadow: 4 });
-  await open(page, '/print');
+  await leavePrint(page, { ...stripRead, certainty: 'look', highlight: 3, shadow: 4 });
+  await openPrint(page);
   await expect(page.getByText(/as sure as a look asks/)).toBeVisible();
   await page.getByRole('button', { name: /^How sure to be/ }).click();
   await page.getByRole('radio', { name: /a work print/ }).click();
@@ -198,8 +198,8 @@ test('strip after strip until it is sure enough; prints on a paper teach the nex
   await page.getByRole('button', { name: /^Keep the print/ }).click();
   await expect(page).toHaveURL(/\/logbook\/prints\//);
 
-  await leavePrintPage(page, stripRead);
-  await open(page, '/print');
+  await leavePrint(page, stripRead);
+  await openPrint(page);
   await expect(page.getByText(/^Learned from \w+ print/)).toBeVisible();
   await page.getByRole('button', { name: 'Forget it' }).click();
   await expect(page.getByText('What earlier prints taught is left aside.')).toBeVisible();
@@ -208,8 +208,8 @@ test('strip after strip until it is sure enough; prints on a paper teach the nex
 });
 
 test('the answer is split, flashed, and carried to another size', async ({ page }) => {
-  await leavePrintPage(page, { ...stripRead, paper: '' });
-  await open(page, '/print');
+  await leavePrint(page, { ...stripRead, paper: '' });
+  await openPrint(page);
   await page.getByRole('button', { name: 'Split it soft and hard' }).click();
   await expect(page.getByTestId('split')).toHaveText(/^\d+\.\d s$/);
   await expect(page.getByText(/Together they are filter 2½/)).toBeVisible();
@@ -235,8 +235,8 @@ test('the answer is split, flashed, and carried to another size', async ({ page 
 });
 
 test('what is impossible is marked with one touch', async ({ page }) => {
-  await leavePrintPage(page, { ...stripRead, paper: '', highlight: null, shadow: null });
-  await open(page, '/print');
+  await leavePrint(page, { ...stripRead, paper: '', highlight: null, shadow: null });
+  await openPrint(page);
   await page.getByRole('button', { name: 'No black anywhere' }).click();
   await page.getByRole('button', { name: 'Nothing near white' }).click();
   await expect(page.getByText(/too soft a setting/)).toBeVisible();
@@ -244,7 +244,7 @@ test('what is impossible is marked with one touch', async ({ page }) => {
 });
 
 test('a sheet is developed by its first tone, and that can be taken back', async ({ page }) => {
-  await open(page, '/print');
+  await openPrint(page);
   await page.getByRole('button', { name: /^Developer: by the clock/ }).click();
   await page.getByRole('radio', { name: /by the first tone × 5/ }).click();
   await page.keyboard.press('b');
@@ -262,15 +262,15 @@ test('a sheet is developed by its first tone, and that can be taken back', async
 test('sure enough, Space fires the print; the logbook is written only when a sheet was fired', async ({
   page,
 }) => {
-  await leavePrintPage(page, {
+  await leavePrint(page, {
     ...{ ...stripRead, certainty: 'look', highlight: 3, shadow: 4, title: 'Fired first' },
     ...{ first: '1', step: '½', lag: '0', areas: [] },
   });
-  await open(page, '/print');
+  await openPrint(page);
   const main = page.locator('.bg-rim');
   await expect(main).toHaveText(/Fire the print/);
   await pressSpace(page);
-  await expect(page).toHaveURL(/\/print\/fire\?what=print/);
+  await expect(page).toHaveURL(/\/fire\?what=print/);
   await expect(page.getByRole('heading', { name: 'Before the light' })).toBeVisible();
   await pressSpace(page);
   // Left before the light: nothing was fired, and nothing is written.
@@ -285,7 +285,7 @@ test('sure enough, Space fires the print; the logbook is written only when a she
     timeout: 20_000,
   });
   await pressSpace(page);
-  await expect(page).toHaveURL(/\/print$/);
+  await expect(page).toHaveURL(A_PRINT);
   await expect(page.getByRole('contentinfo', { name: 'The sink' })).toContainText('print');
   await expect(main).toHaveText(/Keep the print/);
   // Another answer wants another sheet.
@@ -300,22 +300,22 @@ test('sure enough, Space fires the print; the logbook is written only when a she
   await pressSpace(page);
   await expect(page).toHaveURL(/\/logbook\/prints\//);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Fired first');
-  await open(page, '/print');
+  await openPrint(page);
   await expect(main).toHaveText(/Fire the strip/);
 });
 
 test('a slot that was just used leaves Space to the big button', async ({ page }) => {
-  await open(page, '/print');
+  await openPrint(page);
   await page.getByRole('button', { name: /^First exposure/ }).click();
   await page.getByRole('textbox', { name: 'First exposure, s' }).fill('3');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: /^First exposure/ })).toBeFocused();
   await pressSpace(page);
-  await expect(page).toHaveURL(/\/print\/fire\?what=strip/);
+  await expect(page).toHaveURL(/\/fire\?what=strip/);
 });
 
 test('B hit twice lays in one strip; a second one has a number', async ({ page }) => {
-  await open(page, '/print');
+  await openPrint(page);
   const lying = page
     .getByRole('contentinfo', { name: 'The sink' })
     .getByRole('button', { name: /left\. Move on/ });
@@ -334,8 +334,8 @@ test.describe('under a finger', () => {
   test('scrolling over the ruler moves no pick; a touch and a sideways drag do', async ({
     page,
   }) => {
-    await leavePrintPage(page);
-    await open(page, '/print');
+    await leavePrint(page);
+    await openPrint(page);
     const highlight = page.getByRole('slider', { name: 'highlight right' });
     const was = await highlight.getAttribute('aria-valuenow');
     const ruler = page.getByRole('group', { name: 'Stop ruler' });

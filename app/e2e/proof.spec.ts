@@ -1,5 +1,14 @@
 import type { Page } from '@playwright/test';
-import { expect, leavePrintPage, open, stripRead, test, pressSpace } from './bench.ts';
+import {
+  expect,
+  leavePrint,
+  open,
+  stripRead,
+  test,
+  pressSpace,
+  A_PRINT,
+  openPrint,
+} from './bench.ts';
 
 const roll = '/print/proof/7c1d4b60-52e8-4f3a-8118-000000000000';
 
@@ -13,7 +22,7 @@ async function fill(page: Page, name: string, value: string) {
 test('the minimum time for maximum black is kept, and offered again for its set-up alone', async ({
   page,
 }) => {
-  await leavePrintPage(page, { ...stripRead, paper: 'Cinder matt', lens: '80 mm', aperture: '8' });
+  await leavePrint(page, { ...stripRead, paper: 'Cinder matt', lens: '80 mm', aperture: '8' });
   await open(page, '/print/proof');
   const strip = page.getByRole('group', { name: /The shortest patch/ });
   await strip.getByRole('button').last().click();
@@ -30,7 +39,7 @@ test('the minimum time for maximum black is kept, and offered again for its set-
   await page.getByRole('radio', { name: /dark proof/ }).click();
   await expect(page.getByTestId('seconds')).toHaveText('11.5s');
 
-  await open(page, '/print');
+  await openPrint(page);
   await fill(page, 'Head height', '52.0 cm');
   await open(page, '/print/proof');
   await expect(page.getByTestId('known')).toContainText('but with another head height');
@@ -39,7 +48,7 @@ test('the minimum time for maximum black is kept, and offered again for its set-
 test('frames are rated by keyboard, kept over a reload, and become the list to print', async ({
   page,
 }) => {
-  await leavePrintPage(page, stripRead);
+  await leavePrint(page, stripRead);
   await open(page, roll);
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('p');
@@ -72,15 +81,15 @@ test('frames are rated by keyboard, kept over a reload, and become the list to p
   await page.reload();
   await expect(list.getByRole('listitem')).toHaveCount(2);
   await list.getByRole('button', { name: 'Print it' }).first().click();
-  await expect(page).toHaveURL(/\/print$/);
+  await expect(page).toHaveURL(A_PRINT);
   await expect(page.getByRole('button', { name: /^Negative: .* \/ 2$/ })).toBeVisible();
 });
 
 test('readings by the probe give the contrast, a known print the time, a third place a burn', async ({
   page,
 }) => {
-  await leavePrintPage(page, { ...stripRead, paper: '' });
-  await open(page, '/print/readings');
+  await leavePrint(page, { ...stripRead, paper: '' });
+  await openPrint(page, '/readings');
   await pressSpace(page);
   await pressSpace(page);
   await expect(page.getByTestId('setting')).toHaveText('3');
@@ -100,8 +109,8 @@ test('readings by the probe give the contrast, a known print the time, a third p
 });
 
 test('soft and hard are found by a strip each, in either order', async ({ page }) => {
-  await leavePrintPage(page, { ...stripRead, paper: '', lag: '0' });
-  await open(page, '/print/split');
+  await leavePrint(page, { ...stripRead, paper: '', lag: '0' });
+  await openPrint(page, '/split');
   await expect(page.getByText('First read the strip above.')).toBeVisible();
   await page
     .getByRole('group', { name: 'Where is the highlight just right?' })
@@ -117,7 +126,7 @@ test('soft and hard are found by a strip each, in either order', async ({ page }
   await expect(page.getByTestId('hands')).toHaveText('Whole strip, 8.0 s');
   await expect(page.getByText('Then: Nothing covered, 2.0 s.')).toBeVisible();
   await page.keyboard.press('Escape');
-  await expect(page).toHaveURL(/\/print\/split$/);
+  await expect(page).toHaveURL(/\/split$/);
   await page
     .getByRole('group', { name: 'Where are the blacks just right?' })
     .getByRole('button')
@@ -139,8 +148,8 @@ test('soft and hard are found by a strip each, in either order', async ({ page }
 test('a flash is found in two goes, kept for its set-up, and said what it costs', async ({
   page,
 }) => {
-  await leavePrintPage(page, { ...stripRead, paper: 'Cinder matt', lag: '0' });
-  await open(page, '/print/flash');
+  await leavePrint(page, { ...stripRead, paper: 'Cinder matt', lag: '0' });
+  await openPrint(page, '/flash');
   await fill(page, 'The longest patch without a tone, s', '4');
   await fill(page, 'The next patch, with a tone, s', '3');
   await expect(page.getByRole('alert')).toHaveText(

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import {
   expect,
-  leavePrintPage,
+  leavePrint,
   open,
   openRun,
   prefer,
@@ -9,6 +9,8 @@ import {
   stripRead,
   test,
   worst,
+  openPrint,
+  openAny,
 } from './bench.ts';
 
 const sizes = { desk: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } };
@@ -27,7 +29,7 @@ async function pagesWithButton(page: Page): Promise<string[]> {
     ...['/film/rolls', '/film/rolls/new', `/film/rolls/${exposed.entry.id}`],
     ...['/film/tanks', `/film/tanks/${await first(page, 'tanks')}`],
     `/film/tanks/holders/${await first(page, 'holders')}`,
-    ...['/print', '/print/fire?what=strip', '/print/readings', '/print/setup'],
+    ...['/print', '.', './fire?what=strip', './readings', '/print/setup'],
     `/print/setup/enlargers/${await first(page, 'enlargers')}`,
     `/print/setup/papers/${await first(page, 'papers')}`,
   ];
@@ -60,9 +62,9 @@ for (const [name, size] of Object.entries(sizes)) {
   }) => {
     test.setTimeout(120_000);
     await page.setViewportSize(size);
-    await leavePrintPage(page);
+    await leavePrint(page);
     for (const path of await pagesWithButton(page)) {
-      await open(page, path);
+      await openAny(page, path);
       await page.evaluate(() => document.fonts.ready);
       const buttons = await page.evaluate(filled);
       expect(buttons.length, path).toBeGreaterThan(0);
@@ -83,8 +85,8 @@ for (const [name, size] of Object.entries(sizes)) {
   }) => {
     await page.setViewportSize(size);
     for (const draft of [stripRead, { ...stripRead, highlight: null, shadow: null }]) {
-      await leavePrintPage(page, draft);
-      await open(page, '/print');
+      await leavePrint(page, draft);
+      await openPrint(page);
       await page.evaluate(() => document.fonts.ready);
       await page.keyboard.press('b');
       await expect(page.getByRole('contentinfo', { name: 'The sink' })).toContainText('strip 1');
@@ -184,14 +186,15 @@ for (const path of [
   '/film',
   '/film/recipes/new',
   '/print',
+  '.',
   '/logbook',
   `/logbook/rolls/${demo}-8118-000000000000`,
 ]) {
   test(`red without its stylesheet is red all the same: ${path}`, async ({ page, complaints }) => {
     await prefer(page, { light: 'red', brightness: 5 });
-    await leavePrintPage(page);
+    const print = await leavePrint(page);
     await page.route(/\.css$/, (route) => route.abort());
-    await page.goto(path, { waitUntil: 'load' });
+    await page.goto(path === '.' ? print : path, { waitUntil: 'load' });
     const { red, green, blue } = worst(await page.screenshot({ fullPage: true }));
     expect(green).toBeLessThanOrEqual(8);
     expect(blue).toBeLessThanOrEqual(8);

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, leavePrintPage, open, stripRead, test, pressSpace } from './bench.ts';
+import { expect, leavePrint, open, stripRead, test, pressSpace, openPrint } from './bench.ts';
 
 /** A strip read in a set-up whose numbers are all known. */
 const measured = {
@@ -21,8 +21,8 @@ async function fill(page: Page, name: string, value: string) {
 test('another size converts what was found, offers three patches, and can be taken back', async ({
   page,
 }) => {
-  await leavePrintPage(page, measured);
-  await open(page, '/print');
+  await leavePrint(page, measured);
+  await openPrint(page);
   await expect(page.getByTestId('seconds')).toHaveText('10.6s');
   await fill(page, 'A length on the paper, mm', '410');
   await expect(page.getByTestId('conversion')).toHaveText(
@@ -40,8 +40,8 @@ test('another size converts what was found, offers three patches, and can be tak
 test('another aperture converts by its square; a head moved without a length says so', async ({
   page,
 }) => {
-  await leavePrintPage(page, measured);
-  await open(page, '/print');
+  await leavePrint(page, measured);
+  await openPrint(page);
   await fill(page, 'Aperture, f/', '11');
   await expect(page.getByTestId('conversion')).toContainText('×2.00 for another aperture');
   await fill(page, 'Head height', '52.0 cm');
@@ -65,7 +65,7 @@ test('an enlarger is written down, and brings its lag and timer to the session',
   await page.getByLabel('Its longest time, s').fill('5');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText(/lamp 0\.3 s late, timer in 0\.5 s up to 5 s/)).toBeVisible();
-  await open(page, '/print');
+  await openPrint(page);
   await page.getByRole('button', { name: /^Enlarger/ }).click();
   await page.getByRole('button', { name: 'the small enlarger' }).click();
   await expect(page.getByRole('button', { name: 'Lamp lag, s: 0.3 s late' })).toBeVisible();
@@ -76,12 +76,12 @@ test('an enlarger is written down, and brings its lag and timer to the session',
 });
 
 test('a bare lamp has a distance instead of a head', async ({ page }) => {
-  await leavePrintPage(page, {
+  await leavePrint(page, {
     ...stripRead,
     enlarger: 'the lamp over the bench',
     distance: '100',
   });
-  await open(page, '/print');
+  await openPrint(page);
   await fill(page, 'Distance of the lamp, cm', '200');
   await expect(page.getByTestId('conversion')).toContainText(
     '×4.00 for another distance (inverse square)',
@@ -99,7 +99,7 @@ test('a paper is measured, its curve follows, and its settings come to the sessi
   await expect(page.getByRole('img', { name: /The paper’s curve at R 90/ })).toBeVisible();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText(/2 settings measured/)).toBeVisible();
-  await open(page, '/print');
+  await openPrint(page);
   await page.getByRole('button', { name: /^Paper/ }).click();
   await page.getByRole('button', { name: 'Kiln pearl' }).click();
   await page.getByRole('button', { name: /^The filter of this strip/ }).click();

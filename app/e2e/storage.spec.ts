@@ -1,5 +1,14 @@
 import type { Page } from '@playwright/test';
-import { expect, open, openRun, pressSpace, shortRoll, test } from './bench.ts';
+import {
+  expect,
+  open,
+  openRun,
+  pressSpace,
+  shortRoll,
+  test,
+  leavePrint,
+  openAny,
+} from './bench.ts';
 
 const eventsOf = async (page: Page, id: string) =>
   (await (await page.request.get(`/api/v1/rolls/${id}/events`)).json()).events as {
@@ -38,14 +47,18 @@ test('nothing odd in what this browser keeps breaks a page', async ({ page }) =>
     ['developer', 300],
     ['stop', 60],
   ]);
+  const held = (await leavePrint(page)).replaceAll('/', '-').slice(1);
   await open(page, '/film');
   for (const [what, text] of Object.entries(odd)) {
-    await page.evaluate((value) => {
-      for (const key of ['outbox', 'seen', 'sheets'])
-        localStorage.setItem(`katachron-${key}`, value);
-    }, text);
-    for (const path of ['/print', `/film/run/${id}`]) {
-      await open(page, path);
+    await page.evaluate(
+      ([value, print]) => {
+        for (const key of ['outbox', 'seen', 'sheets', print])
+          localStorage.setItem(`katachron-${key}`, value!);
+      },
+      [text, held],
+    );
+    for (const path of ['/print', '.', `/film/run/${id}`]) {
+      await openAny(page, path);
       await expect(page.getByRole('main').first(), what).toBeVisible();
     }
   }
@@ -104,9 +117,10 @@ test('without a secure context there are ids all the same', async ({ page }) => 
 });
 
 test('two tabs: a strip laid in by each is in the trays of both', async ({ page, context }) => {
-  await open(page, '/print');
+  const print = await leavePrint(page);
+  await open(page, print);
   const other = await context.newPage();
-  await open(other, '/print');
+  await open(other, print);
   await page.bringToFront();
   await page.keyboard.press('b');
   await other.bringToFront();

@@ -1,12 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import { expect, leavePrintPage, open, stripRead, test, pressSpace } from './bench.ts';
+import { expect, leavePrint, stripRead, test, pressSpace, openPrint } from './bench.ts';
 
 /** On a paper of its own, so that no other test's prints teach it. */
 const fresh = () => ({ ...stripRead, paper: `Cinder ${randomUUID()}`, areas: [] });
 
 test('two contrasts side by side are picked, fired and read together', async ({ page }) => {
-  await leavePrintPage(page, { ...fresh(), highlight: null, shadow: null });
-  await open(page, '/print');
+  await leavePrint(page, { ...fresh(), highlight: null, shadow: null });
+  await openPrint(page);
   await page.getByRole('button', { name: 'A second contrast beside it' }).click();
   await expect(page.getByRole('group', { name: 'Stop ruler, filter 2½' })).toBeVisible();
   await page.keyboard.press('h');
@@ -34,8 +34,8 @@ test('two contrasts side by side are picked, fired and read together', async ({ 
 });
 
 test('a next strip may be of two contrasts, each with firings of its own', async ({ page }) => {
-  await leavePrintPage(page, { ...fresh(), certainty: 'exhibition', highlight: 1, shadow: 5 });
-  await open(page, '/print');
+  await leavePrint(page, { ...fresh(), certainty: 'exhibition', highlight: 1, shadow: 5 });
+  await openPrint(page);
   await page.getByRole('button', { name: /^Contrasts on the next strip/ }).click();
   await page.getByRole('radio', { name: /two contrasts side by side/ }).click();
   await expect(page.getByText(/, and beside it \d patches in/)).toBeVisible();
@@ -46,8 +46,8 @@ test('a next strip may be of two contrasts, each with firings of its own', async
 });
 
 test('a strip along the highlight and one along the shadow are read as one', async ({ page }) => {
-  await leavePrintPage(page, { ...fresh(), highlight: 3, shadow: null, along: 'highlight' });
-  await open(page, '/print');
+  await leavePrint(page, { ...fresh(), highlight: 3, shadow: null, along: 'highlight' });
+  await openPrint(page);
   await expect(page.getByText('Dark place: touch the patch that is right')).toHaveCount(0);
   await page.getByRole('button', { name: /One more strip/ }).click();
   await expect(page.getByText('Dark place: touch the patch that is right')).toBeVisible();
@@ -60,8 +60,8 @@ test('a strip along the highlight and one along the shadow are read as one', asy
 });
 
 test('any pick is taken back, the last one first', async ({ page }) => {
-  await leavePrintPage(page, fresh());
-  await open(page, '/print');
+  await leavePrint(page, fresh());
+  await openPrint(page);
   const highlight = page.getByRole('slider', { name: 'highlight right' });
   await page.keyboard.press('h');
   await page.keyboard.press('ArrowRight');
@@ -81,15 +81,15 @@ test('any pick is taken back, the last one first', async ({ page }) => {
 });
 
 test('softer and harder by half keep the highlight', async ({ page }) => {
-  await leavePrintPage(page, fresh());
-  await open(page, '/print');
+  await leavePrint(page, fresh());
+  await openPrint(page);
   await expect(page.getByText(/Same, but softer by half: filter 2, 10\.\d s\./)).toBeVisible();
   await expect(page.getByText(/Same, but harder by half: filter 3, 1[12]\.\d s\./)).toBeVisible();
 });
 
 test('what it learned from is shown, and one print of it can be left out', async ({ page }) => {
-  await leavePrintPage(page, stripRead);
-  await open(page, '/print');
+  await leavePrint(page, stripRead);
+  await openPrint(page);
   await expect(page.getByText(/^Learned from/)).toBeVisible();
   await page.getByRole('button', { name: 'Show it' }).click();
   const list = page.getByRole('list', { name: 'What it learned from' });
@@ -105,8 +105,8 @@ test('what it learned from is shown, and one print of it can be left out', async
 });
 
 test('a dial stands anywhere between its points', async ({ page }) => {
-  await leavePrintPage(page, fresh());
-  await open(page, '/print');
+  await leavePrint(page, fresh());
+  await openPrint(page);
   await page.getByRole('button', { name: /^Contrast by/ }).click();
   await page.getByRole('radio', { name: 'yellow and magenta dials' }).click();
   // The filter's strip says nothing about a dial: its picks are gone.
@@ -121,8 +121,8 @@ test('a dial stands anywhere between its points', async ({ page }) => {
 
 test('a dry verdict teaches the next print on the paper, visibly and once', async ({ page }) => {
   const { paper } = fresh();
-  await leavePrintPage(page, { ...fresh(), paper });
-  await open(page, '/print');
+  await leavePrint(page, { ...fresh(), paper });
+  await openPrint(page);
   const seconds = page.getByTestId('seconds');
   await expect(seconds).toHaveText(/^1\d\.\ds$/);
   await page.keyboard.press('p');
@@ -132,8 +132,8 @@ test('a dry verdict teaches the next print on the paper, visibly and once', asyn
   await expect(
     page.getByRole('button', { name: 'The dry verdict: ⅓ stop too dark' }),
   ).toBeVisible();
-  await leavePrintPage(page, { ...fresh(), paper });
-  await open(page, '/print');
+  await leavePrint(page, { ...fresh(), paper });
+  await openPrint(page);
   await expect(
     page.getByText(/One dry print on this paper looked .* darker than the wet strips/),
   ).toBeVisible();

@@ -1,4 +1,4 @@
-import type { PrintDraft } from '../src/lib/stages/print/draft.ts';
+import type { PrintDraft } from '../src/lib/nouns/in-hand/draft.ts';
 
 /** The print page as a person has left it with a strip made and read. */
 export const stripRead: PrintDraft = {

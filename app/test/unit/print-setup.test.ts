@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { PrintDraft } from '../../src/lib/stages/print/draft.ts';
+import type { PrintDraft } from '../../src/lib/nouns/in-hand/draft.ts';
 import { enlargerExample } from '../../src/lib/nouns/enlarger/contract.ts';
 import { findingExample } from '../../src/lib/nouns/finding/contract.ts';
 import { paperExample } from '../../src/lib/nouns/paper/contract.ts';

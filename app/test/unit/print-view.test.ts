@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { FilmDraft } from '../../src/lib/stages/film/draft.ts';
-import { PrintDraft } from '../../src/lib/stages/print/draft.ts';
+import { PrintDraft } from '../../src/lib/nouns/in-hand/draft.ts';
 import { Preferences, defaultPreferences } from '../../src/lib/bench/desk/preferences.ts';
 import { PrintBody, type Print } from '../../src/lib/nouns/print/contract.ts';
 import { nextStripDraft, printBody } from '../../src/lib/stages/print/keep.ts';

@@ -34,10 +34,16 @@ export function get<Value>(path: string): Promise<Outcome<Value>> {
   return ask(path, { signal: AbortSignal.timeout(PATIENCE_MS) });
 }
 
-/** Writes something; a change says which version it is based on. */
-export function put<Value>(path: string, body: unknown, version?: number): Promise<Outcome<Value>> {
+/** Writes something; a change says which version it is based on. On leaving a page it outlives it. */
+export function put<Value>(
+  path: string,
+  body: unknown,
+  version?: number,
+  leaving = false,
+): Promise<Outcome<Value>> {
   return ask(path, {
     method: 'PUT',
+    keepalive: leaving,
     headers: { 'content-type': 'application/json', ...basedOn(version) },
     body: JSON.stringify(body),
     signal: AbortSignal.timeout(PATIENCE_MS),

@@ -1,10 +1,10 @@
 const YEAR_SECONDS = 31_536_000;
 
-/** Names of the cookies: what belongs to this device, and the two pages as they were left. */
+/** Names of the cookies: what belongs to this device, and two pages as they were left. */
 export const cookieNames = {
   preferences: 'katachron-preferences',
   film: 'katachron-film',
-  print: 'katachron-print',
+  proof: 'katachron-proof',
 } as const;
 
 /** Browsers drop a cookie over 4096 bytes silently, name and attributes counted. */

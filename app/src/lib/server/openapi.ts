@@ -1,5 +1,6 @@
 import Type, { type TSchema } from 'typebox';
 import { operations } from './operations/index.ts';
+import { InHand, InHandBody, inHandExample } from '../nouns/in-hand/contract.ts';
 import { Print, PrintBody, printExample } from '../nouns/print/contract.ts';
 import { Problem } from '../kit/problem.ts';
 import { ProcessEvent } from '../nouns/process/contract.ts';
@@ -70,7 +71,7 @@ function compute() {
   ]);
 }
 
-const plural = (name: string) => `${name}s`;
+const plural = (name: string) => (name === 'print-in-hand' ? 'prints-in-hand' : `${name}s`);
 
 /** The methods of a kind of resource; what nothing rests on can be taken off. */
 function resource(
@@ -311,6 +312,12 @@ export function openApi() {
       ]),
       list('/api/v1/prints', 'Prints, found by words', page, searching),
       resource('print', PrintBody, Print, printExample),
+      list(
+        '/api/v1/prints-in-hand',
+        'Prints that are being worked out, the last touched first',
+        json(Type.Object({ prints: Type.Array(InHand) }, { title: 'Prints in hand' })),
+      ),
+      resource('print-in-hand', InHandBody, InHand, inHandExample, {}, true),
       list('/api/v1/logbook', 'Rolls and prints, found by words', page, searching),
       [
         '/api/v1/rolls/{id}/events',

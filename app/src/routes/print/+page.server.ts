@@ -1,6 +1,30 @@
-import { printPage } from '$lib/stages/print/load.server.ts';
+import { newDraft } from '$lib/nouns/in-hand/draft.ts';
+import { printsInHand } from '$lib/nouns/in-hand/store.server.ts';
+import { sameName } from '$lib/nouns/paper/facts.ts';
+import { forPage } from '$lib/server/page.ts';
+import { benchFor } from '$lib/stages/print/load.server.ts';
+import { nextWords } from '$lib/stages/print/next-words.ts';
+import { printView } from '$lib/stages/print/print-view.ts';
 
-export function load({ cookies, depends }) {
-  depends('katachron:print');
-  return printPage(cookies);
+export function load({ depends }) {
+  depends('katachron:prints-in-hand');
+  return forPage(async () => {
+    const [all, last] = await Promise.all([printsInHand.all(), printsInHand.last()]);
+    // Prints of an evening are mostly on one paper.
+    const papers = all.map(({ draft }) => draft.paper).filter((name) => name.trim() !== '');
+    const named = papers.filter(
+      (name, at) => papers.findIndex((one) => sameName(one, name)) === at,
+    );
+    const benches = await Promise.all(
+      ['', ...named].map(async (paper) => ({ paper, bench: await benchFor(paper) })),
+    );
+    const prints = all.map(({ id, version, state, touchedAtMs, draft }) => {
+      const { bench } = benches.find(({ paper }) => sameName(paper, draft.paper)) ?? benches[0]!;
+      return {
+        ...{ id, version, state, touchedAtMs, draft },
+        next: nextWords(draft, printView(draft, bench)),
+      };
+    });
+    return { prints, begun: newDraft(last?.draft) };
+  });
 }

@@ -1,83 +1,124 @@
 <script lang="ts">
   import { goto, invalidate } from '$app/navigation';
-  import { tick } from 'svelte';
-  import { useWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
-  import { cookieNames } from '$lib/kit/cookie.ts';
-  import { draftOf } from '$lib/kit/draft.svelte.ts';
+  import { format } from 'date-fns';
+  import Button from '$lib/kit/Button.svelte';
+  import { put, remove } from '$lib/kit/client.ts';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
-  import Aims from '$lib/stages/print/Aims.svelte';
-  import Answer from '$lib/stages/print/Answer.svelte';
-  import Areas from '$lib/stages/print/Areas.svelte';
-  import Dial from '$lib/stages/print/Dial.svelte';
-  import Learned from '$lib/stages/print/Learned.svelte';
-  import NextStep from '$lib/stages/print/NextStep.svelte';
-  import { PrintInHand } from '$lib/stages/print/print-in-hand.svelte.ts';
+  import { newId } from '$lib/kit/new-id.ts';
+  import type { HandState, InHand } from '$lib/nouns/in-hand/contract.ts';
+  import { inHandLine, inHandName } from '$lib/nouns/in-hand/line.ts';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
-  import PrintSetup from '$lib/stages/print/PrintSetup.svelte';
-  import Rulers from '$lib/stages/print/Rulers.svelte';
-  import SplitAndFlash from '$lib/stages/print/SplitAndFlash.svelte';
-  import StripChoice from '$lib/stages/print/StripChoice.svelte';
 
   const { data } = $props();
-  const print = new PrintInHand({
-    // The draft is this page's own from here on.
-    // svelte-ignore state_referenced_locally
-    kept: draftOf(cookieNames.print, data.draft),
-    bench: () => data.bench,
-    wetSide: useWetSide(),
-    go: (path) => goto(path),
-    askAnew: async () => {
-      await tick();
-      await invalidate('katachron:print');
-    },
-  });
+  type Listed = (typeof data.prints)[number];
+  const now = $derived(data.prints.filter(({ state }) => state === 'in-hand'));
+  const aside = $derived(data.prints.filter(({ state }) => state === 'put-aside'));
+  let problem = $state<string>();
+  let removed = $state<Listed>();
+  let beginning = false;
 
   useKeys([
-    {
-      key: ' ',
-      does: 'the big button: fire the strip, one more strip, fire the print, or keep it',
-      run: () => print.bigButton(),
-    },
-    { key: 'h', does: 'place the highlight pick', run: () => print.place('highlight') },
-    { key: 'j', does: 'place the shadow pick', run: () => print.place('shadow') },
-    { key: 'y', does: 'the highlight beside it', run: () => print.place('highlight', 'beside') },
-    { key: 'i', does: 'the shadow beside it', run: () => print.place('shadow', 'beside') },
-    { key: 'u', does: 'take the last pick back', run: () => print.unpick() },
-    { key: 'p', does: 'keep the print', run: () => void print.keepPrint() },
-    { key: 'f', does: 'fire the strip from this screen', run: () => print.fire('strip') },
-    { key: 'g', does: 'fire the print', run: () => print.reading && print.fire('print') },
-    { key: 'b', does: 'strip into the developer', run: () => print.layIn() },
-    { key: 'z', does: 'back to the strip before', run: () => print.back() },
+    { key: ' ', does: 'begin a new print', run: () => void begin() },
+    ...[1, 2, 3, 4].map((number) => ({
+      key: String(number),
+      does: `open print ${number} of the list`,
+      run: () => {
+        const print = [...now, ...aside][number - 1];
+        if (print) void goto(`/print/${print.id}`);
+      },
+    })),
   ]);
+
+  const path = (id: string) => `/api/v1/prints-in-hand/${id}`;
+
+  async function begin() {
+    if (beginning) return;
+    beginning = true;
+    const id = newId();
+    const body = { draft: data.begun, state: 'in-hand', touchedAtMs: Date.now() };
+    const outcome = await put<InHand>(path(id), body);
+    beginning = false;
+    problem = outcome.problem?.detail;
+    if (outcome.value) await goto(`/print/${id}`);
+  }
+
+  async function become({ id, version, draft, touchedAtMs }: Listed, state: HandState) {
+    const outcome = await put<InHand>(path(id), { draft, state, touchedAtMs }, version);
+    problem = outcome.problem?.detail;
+    await invalidate('katachron:prints-in-hand');
+  }
+
+  async function takeOff(print: Listed) {
+    const outcome = await remove<InHand>(path(print.id), print.version);
+    problem = outcome.problem?.detail;
+    removed = outcome.value ? print : undefined;
+    await invalidate('katachron:prints-in-hand');
+  }
+
+  async function putBack() {
+    if (!removed) return;
+    const { id, draft, state, touchedAtMs } = removed;
+    const outcome = await put<InHand>(path(id), { draft, state, touchedAtMs });
+    problem = outcome.problem?.detail;
+    if (outcome.value) removed = undefined;
+    await invalidate('katachron:prints-in-hand');
+  }
 </script>
 
-<svelte:head><title>Print · Katachron</title></svelte:head>
+<svelte:head><title>Prints in hand · Katachron</title></svelte:head>
+
+{#snippet list(prints: readonly Listed[], other: { state: HandState; words: string })}
+  <ul class="mt-3">
+    {#each prints as print (print.id)}
+      {@const name = inHandName(print.draft)}
+      <li class="flex flex-wrap items-center gap-x-8 border-b border-hair py-2">
+        <a class="min-w-0 flex-1 basis-80" href="/print/{print.id}">
+          <span class="line-clamp-2 break-words text-xl font-[560]">{name}</span>
+          <span class="block break-words font-[560]">{print.next}.</span>
+          <span class="block break-words text-[15px] text-soft"
+            >{[inHandLine(print.draft), format(print.touchedAtMs, 'd MMMM, HH:mm')]
+              .filter(Boolean)
+              .join('; ')}</span
+          >
+        </a>
+        <p class="flex gap-x-6 text-[15px] text-soft">
+          <button
+            class="min-h-11"
+            aria-label="{other.words}: {name}"
+            onclick={() => void become(print, other.state)}>{other.words}</button
+          >
+          <button class="min-h-11" aria-label="Remove {name}" onclick={() => void takeOff(print)}
+            >Remove</button
+          >
+        </p>
+      </li>
+    {/each}
+  </ul>
+{/snippet}
 
 <PrintPages />
-<PrintSetup {print} />
-<StripChoice {print} />
-<Rulers {print} />
-
-<div class="mt-2 grid grid-cols-1 gap-x-12 gap-y-6 lg:grid-cols-[400px_minmax(0,1fr)_250px]">
-  <Answer {print} />
-  <section aria-label="Why, and what next">
-    <NextStep {print} />
-    <Aims {print} />
-    <Learned {print} />
-    <p class="mt-2 flex flex-wrap gap-x-5 text-[15px] text-soft">
-      {#if print.before.length > 0}
-        <button class="min-h-11 underline decoration-hair" onclick={() => print.back()}
-          >Back to the strip before</button
-        >
-      {/if}
-      {#if print.draft.earlier.length > 0 || print.reading}
-        <button class="min-h-11 underline decoration-hair" onclick={() => print.startOver()}
-          >Start over</button
-        >
-      {/if}
-    </p>
-    <SplitAndFlash {print} />
-    <Areas {print} />
-  </section>
-  <Dial {print} />
+<div class="flex flex-wrap items-end justify-between gap-4">
+  <h1 class="heading">Prints in hand</h1>
+  <span class="in-sight-phone"
+    ><Button main keyHint="Space" onclick={() => void begin()}>New print</Button></span
+  >
 </div>
+{#if problem}<p class="mt-3 text-trouble" role="alert">{problem}</p>{/if}
+{#if removed}
+  <p class="mt-3" role="status">
+    {inHandName(removed.draft)} was removed.
+    <button class="slot-in min-h-11 font-[600]" onclick={() => void putBack()}>Undo</button>
+  </p>
+{/if}
+{#if now.length === 0}
+  <p class="reason mt-3">
+    Nothing is in hand. A print begins with its first strip; from there on all of it is kept, and
+    any device goes on with it.
+  </p>
+{:else}
+  {@render list(now, { state: 'put-aside', words: 'Put aside' })}
+{/if}
+{#if aside.length > 0}
+  <h2 class="heading mt-8">Put aside</h2>
+  {@render list(aside, { state: 'in-hand', words: 'Take up' })}
+{/if}

@@ -51,13 +51,13 @@ export const PrintBody = Type.Object(
     seconds: seconds('The exposure'),
     range: isoRange('The paper’s range'),
     withinStops: Type.Number({ title: 'The certainty', minimum: 0, maximum: 10 }),
-    strips: Type.Array(KeptStrip, { title: 'The strips', maxItems: 20 }),
+    strips: Type.Array(KeptStrip, { title: 'The strips', maxItems: 200 }),
     areas: Type.Array(
       Type.Object(
         { name: text('The area', 60, 1), stops: stops('The burn or dodge') },
         { title: 'An area', additionalProperties: false },
       ),
-      { title: 'The areas', maxItems: 30 },
+      { title: 'The areas', maxItems: 40 },
     ),
     note: text('The note', 2000),
     /** Judged when it was dry: so much darker (positive) or lighter than wanted. Not there while nobody looked. */

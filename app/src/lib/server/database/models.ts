@@ -8,6 +8,7 @@ import {
   type ModelStatic,
   type Sequelize,
 } from 'sequelize';
+import type { HandState, InHandBody } from '../../nouns/in-hand/contract.ts';
 import type { PrintBody } from '../../nouns/print/contract.ts';
 import type { ProcessEvent } from '../../nouns/process/contract.ts';
 import type { RecipeBody } from '../../nouns/recipe/contract.ts';
@@ -92,6 +93,17 @@ export class PrintRow
   declare madeAt: Date;
 }
 
+export class InHandRow
+  extends Model<InferAttributes<InHandRow>, InferCreationAttributes<InHandRow>>
+  implements VersionedFields<InHandBody>
+{
+  declare id: string;
+  declare version: number;
+  declare body: InHandBody;
+  declare state: HandState;
+  declare touchedAt: Date;
+}
+
 export class RunEventRow extends Model<
   InferAttributes<RunEventRow>,
   InferCreationAttributes<RunEventRow>
@@ -141,6 +153,11 @@ export function models() {
       finishedAt: { type: DataTypes.DATE },
     });
     define(PrintRow, 'prints', { ...versioned, ...searched });
+    define(InHandRow, 'prints_in_hand', {
+      ...versioned,
+      state: { type: DataTypes.TEXT, allowNull: false },
+      touchedAt: { type: DataTypes.DATE, allowNull: false },
+    });
     define(RunEventRow, 'run_events', {
       id: { type: DataTypes.UUID, primaryKey: true },
       rollId: { type: DataTypes.UUID, allowNull: false },
@@ -149,5 +166,5 @@ export function models() {
     });
     initialised = sequelize;
   }
-  return { shelfRows, RecipeRow, RollRow, PrintRow, RunEventRow };
+  return { shelfRows, RecipeRow, RollRow, PrintRow, InHandRow, RunEventRow };
 }

@@ -24,9 +24,6 @@
   {#if view.advice}<p class="reason">{view.advice}</p>{/if}
 </div>
 {#if print.problem}<p class="mt-3 text-trouble" role="alert">{print.problem}</p>{/if}
-{#if print.tooLarge}
-  <p class="mt-3 text-caution">That is too much to keep over a reload; keep the print soon.</p>
-{/if}
 {#if reading}
   {#snippet button({ id, words, key, act }: (typeof choices)[number])}
     {@const main = print.next === id}

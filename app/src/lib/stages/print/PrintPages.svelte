@@ -1,16 +1,27 @@
 <script lang="ts">
-  import PageNav from '$lib/kit/PageNav.svelte';
+  import PageNav from '../../kit/PageNav.svelte';
+
+  /** Where the pages of the print in hand are; without one there are only those about all of them. */
+  const { of }: { of?: string } = $props();
+  const ofOne = $derived(
+    of
+      ? [
+          { href: of, name: 'Strips' },
+          { href: `${of}/readings`, name: 'Readings' },
+          { href: `${of}/split`, name: 'Soft and hard' },
+          { href: `${of}/flash`, name: 'Flash' },
+          { href: `${of}/convert`, name: 'Another size' },
+        ]
+      : [],
+  );
 </script>
 
 <PageNav
   label="Pages about prints"
   pages={[
-    { href: '/print', name: 'Strips' },
+    { href: '/print', name: 'Prints in hand' },
+    ...ofOne,
     { href: '/print/proof', name: 'Proof' },
-    { href: '/print/readings', name: 'Readings' },
-    { href: '/print/split', name: 'Soft and hard' },
-    { href: '/print/flash', name: 'Flash' },
-    { href: '/print/convert', name: 'Another size' },
     { href: '/print/setup', name: 'Enlargers and papers' },
   ]}
 />

@@ -66,8 +66,9 @@
       {#if draft.flash === undefined}
         <button class="slot-in min-h-9" onclick={() => (draft.flash = '80')}>With a flash</button>
       {/if}
-      <a class="slot-in flex min-h-9 items-center" href="/print/convert?seconds={reading.seconds}"
-        >Another size, aperture or paper</a
+      <a
+        class="slot-in flex min-h-9 items-center"
+        href="{print.path}/convert?seconds={reading.seconds}">Another size, aperture or paper</a
       >
     </p>
   </div>

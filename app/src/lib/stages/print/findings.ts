@@ -1,5 +1,5 @@
 import { format } from 'date-fns';
-import type { PrintDraft } from './draft.ts';
+import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { FindingBody, FindingKind } from '../../nouns/finding/contract.ts';
 import { sameName } from '../../nouns/paper/facts.ts';
 import { lensWords } from './setup-now.ts';

@@ -1,5 +1,5 @@
 import { burnOrDodge, repeatAsFired, type Lamp } from '@katachron/core';
-import type { PrintDraft } from './draft.ts';
+import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import { attempt } from '../../words/attempt.ts';
 import { enlargerSeconds } from '../../words/duration.ts';
 import type { PrintView } from './print-view.ts';

@@ -1,5 +1,5 @@
 import { flashPatches, toneById } from '@katachron/core';
-import type { PrintDraft } from './draft.ts';
+import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { FindingBody } from '../../nouns/finding/contract.ts';
 import { attempt } from '../../words/attempt.ts';
 import { parseDecimal } from '../../words/decimal.ts';

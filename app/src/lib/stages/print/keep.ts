@@ -7,7 +7,7 @@ import {
   type LightSetup,
   type StripChoices,
 } from '@katachron/core';
-import type { PrintDraft } from './draft.ts';
+import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { PrintBody } from '../../nouns/print/contract.ts';
 import type { Pick } from '../../nouns/strip/contract.ts';
 import { plainStops } from '../../words/fraction.ts';
@@ -187,7 +187,10 @@ export function changedSetup(
 }
 
 /** Another set of contrasts begins in its middle; nothing where it is the one in use. */
-export function withContrast(draft: PrintDraft, id: ContrastSetId | undefined): SetupChoice {
+export function withContrast(
+  draft: { readonly contrastSetId: ContrastSetId },
+  id: ContrastSetId | undefined,
+): SetupChoice {
   if (id === undefined || id === draft.contrastSetId) return {};
   const { settings } = contrastSet(id);
   return { contrastSetId: id, settingId: settings[Math.floor(settings.length / 2)]!.id };

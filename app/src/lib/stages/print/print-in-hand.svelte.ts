@@ -1,13 +1,14 @@
 import { headOf, sheetPlan, stripKinds } from '@katachron/core';
 import { format } from 'date-fns';
-import { flushSync } from 'svelte';
+import { flushSync, getContext, setContext } from 'svelte';
 import type { WetSide } from '../../bench/clock/wet-side.svelte.ts';
 import { put } from '../../kit/client.ts';
-import { replaceDraft, type draftOf } from '../../kit/draft.svelte.ts';
+import { replaceDraft } from '../../kit/draft.svelte.ts';
 import { newId } from '../../kit/new-id.ts';
+import type { Held } from '../../nouns/in-hand/held.svelte.ts';
 import { sameName } from '../../nouns/paper/facts.ts';
 import type { Print } from '../../nouns/print/contract.ts';
-import type { PrintDraft } from './draft.ts';
+import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import { isFired, type Fired } from './firing-lines.ts';
 import { changedSetup, nextStripDraft, printBody, withContrast, type SetupChoice } from './keep.ts';
 import { printView } from './print-view.ts';
@@ -21,7 +22,7 @@ export type Half = 'strip' | 'beside';
 export type Place = 'highlight' | 'shadow';
 
 interface Surroundings {
-  readonly kept: ReturnType<typeof draftOf<PrintDraft>>;
+  readonly held: Held;
   readonly bench: () => Bench;
   readonly wetSide: WetSide;
   /** Goes to another page. */
@@ -44,13 +45,18 @@ export class PrintInHand {
 
   constructor(around: Surroundings) {
     this.#around = around;
-    this.draft = around.kept.value;
+    this.draft = around.held.draft;
     const view = $derived(printView(this.draft, around.bench()));
     this.view = () => view;
   }
 
-  get tooLarge(): boolean {
-    return this.#around.kept.tooLarge;
+  get held(): Held {
+    return this.#around.held;
+  }
+
+  /** Where its pages are. */
+  get path(): string {
+    return `/print/${this.held.id}`;
   }
 
   get bench(): Bench {
@@ -216,7 +222,7 @@ export class PrintInHand {
   }
 
   fire(what: Fired): void {
-    void this.#around.go(`/print/fire?what=${what}`);
+    void this.#around.go(`${this.path}/fire?what=${what}`);
   }
 
   layIn(): void {
@@ -244,9 +250,17 @@ export class PrintInHand {
       this.problem = outcome.problem.detail;
       return;
     }
-    Object.assign(draft, { earlier: [], areas: [], title: '', highlight: null, shadow: null });
-    delete draft.beside;
-    delete draft.sheetFired;
+    await this.held.become('made');
     await this.#around.go(`/logbook/prints/${id}`);
   }
+}
+
+const CONTEXT = Symbol('the print in hand');
+
+export function providePrint(print: PrintInHand): PrintInHand {
+  return setContext(CONTEXT, print);
+}
+
+export function usePrint(): PrintInHand {
+  return getContext<PrintInHand>(CONTEXT);
 }

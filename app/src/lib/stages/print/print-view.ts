@@ -23,7 +23,7 @@ import {
   type StripReading,
   type ToneId,
 } from '@katachron/core';
-import type { PrintDraft } from './draft.ts';
+import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import { areaSeconds } from '../../words/area.ts';
 import type { Print } from '../../nouns/print/contract.ts';
 import { attempt, type Attempt } from '../../words/attempt.ts';

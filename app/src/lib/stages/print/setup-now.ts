@@ -1,5 +1,5 @@
 import { lightSource, type LightSetup, type LightSource } from '@katachron/core';
-import type { PrintDraft } from './draft.ts';
+import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { EnlargerBody } from '../../nouns/enlarger/contract.ts';
 import type { PaperBody } from '../../nouns/paper/contract.ts';
 import type { Print } from '../../nouns/print/contract.ts';

@@ -6,7 +6,7 @@ import {
   toneById,
   type ContrastSet,
 } from '@katachron/core';
-import type { PairDraft, PrintDraft } from './draft.ts';
+import type { PairDraft, PrintDraft } from '../../nouns/in-hand/draft.ts';
 import { attempt } from '../../words/attempt.ts';
 import { parseDecimal } from '../../words/decimal.ts';
 import { enlargerSeconds } from '../../words/duration.ts';

@@ -7,6 +7,10 @@
   import PatchPick from '$lib/stages/print/PatchPick.svelte';
   import { printView } from '$lib/stages/print/print-view.ts';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
+  import { draftIn } from '$lib/stages/print/proof-setup.ts';
+  import ProofSetupLine from '$lib/stages/print/ProofSetupLine.svelte';
+  import { cookieNames } from '$lib/kit/cookie.ts';
+  import { draftOf } from '$lib/kit/draft.svelte.ts';
   import { blackView, emptyBlack } from '$lib/stages/print/proof-view.ts';
   import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
@@ -14,11 +18,15 @@
   import SlotText from '$lib/kit/SlotText.svelte';
 
   const { data } = $props();
-  const bench = $derived(printView(data.draft, data.bench));
+  // The set-up is this page's own from here on.
+  // svelte-ignore state_referenced_locally
+  const setup = draftOf(cookieNames.proof, data.setup).value;
+  const draft = $derived(draftIn(setup));
+  const bench = $derived(printView(draft, data.bench));
   // The form is its own from here on.
   /* svelte-ignore state_referenced_locally */
   const form = $state(emptyBlack(data.rolls[0]?.recipe?.film ?? data.rolls[0]?.exposed?.film));
-  const view = $derived(blackView(form, bench, data.draft, data.findings));
+  const view = $derived(blackView(form, bench, draft, data.findings));
   const ratedIn = $derived(new Map(data.proofs.map((proof) => [proof.id, proof.frames])));
   let problem = $state<string>();
   let told = $state<string>();
@@ -79,9 +87,7 @@
         empty="step"
         after=" stop"
         maxlength={6}
-      />; in the set-up of the strips page: {data.draft.enlarger.trim() || 'no enlarger named'},
-      head {data.draft.head.trim() || 'not noted'}, on {data.draft.paper.trim() ||
-        'no paper named'}.
+      />. <ProofSetupLine {setup} bench={data.bench} view={bench} />
     </p>
     {#if view.trouble}<p class="text-trouble" role="alert">{view.trouble}</p>{/if}
     {#if view.known}<p class="reason" data-testid="known">{view.known}</p>{/if}

@@ -3,6 +3,7 @@ import { film } from './0002-film.ts';
 import { printsByPaper } from './0003-prints-by-paper.ts';
 import { printSetups } from './0004-print-setups.ts';
 import { forgottenAndFound } from './0005-forgotten-and-found.ts';
+import { printsInHand } from './0006-prints-in-hand.ts';
 import type { Migration } from './migration.ts';
 
 /** Every migration, oldest first. */
@@ -12,4 +13,5 @@ export const migrations: readonly Migration[] = [
   printsByPaper,
   printSetups,
   forgottenAndFound,
+  printsInHand,
 ];

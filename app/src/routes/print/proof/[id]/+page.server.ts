@@ -1,14 +1,15 @@
 import { error } from '@sveltejs/kit';
 import { forPage, pageId } from '$lib/server/page.ts';
-import { printPage } from '$lib/stages/print/load.server.ts';
+import { newDraft } from '$lib/nouns/in-hand/draft.ts';
+import { printsInHand } from '$lib/nouns/in-hand/store.server.ts';
 import { rolls } from '$lib/nouns/roll/store.server.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
 
-export async function load({ cookies, params }) {
+export async function load({ params }) {
   const id = pageId(params, 'roll');
-  const [roll, proof] = await forPage(() =>
-    Promise.all([rolls.find(id), shelfStores.proofs.find(id)]),
+  const [roll, proof, last] = await forPage(() =>
+    Promise.all([rolls.find(id), shelfStores.proofs.find(id), printsInHand.last()]),
   );
   if (!roll) error(404, 'There is no roll with this id.');
-  return { roll, proof, draft: (await printPage(cookies)).draft };
+  return { roll, proof, begun: newDraft(last?.draft) };
 }

@@ -16,7 +16,8 @@
     withFrame,
     type Frame,
   } from '$lib/nouns/proof/frames.ts';
-  import { cookieNames, keepInCookie } from '$lib/kit/cookie.ts';
+  import { newId } from '$lib/kit/new-id.ts';
+  import type { InHand } from '$lib/nouns/in-hand/contract.ts';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import SlotOnLeave from '$lib/kit/SlotOnLeave.svelte';
 
@@ -103,14 +104,17 @@
     });
   }
 
-  /** The print page begins with this frame. */
-  function print({ number }: Frame) {
+  /** A print begins with this frame. */
+  async function print({ number }: Frame) {
     const negative = `${data.roll.title} / ${number}`.slice(-80);
-    keepInCookie(cookieNames.print, {
-      ...data.draft,
-      ...{ negative, title: '', earlier: [], areas: [], highlight: null, shadow: null },
+    const id = newId();
+    const outcome = await put<InHand>(`/api/v1/prints-in-hand/${id}`, {
+      draft: { ...data.begun, negative },
+      state: 'in-hand',
+      touchedAtMs: Date.now(),
     });
-    void goto('/print', { invalidateAll: true });
+    problem = outcome.problem?.detail;
+    if (outcome.value) await goto(`/print/${id}`);
   }
 </script>
 

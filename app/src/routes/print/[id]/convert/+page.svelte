@@ -5,10 +5,13 @@
     emptyConvertForm,
     type ConvertForm,
   } from '$lib/stages/print/convert-view.ts';
+  import PrintPages from '$lib/stages/print/PrintPages.svelte';
+  import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
   import Field from '$lib/kit/Field.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
 
   const { data } = $props();
+  const print = usePrint();
   // The form is its own from here on.
   /* svelte-ignore state_referenced_locally */
   const form = $state<ConvertForm>({ ...emptyConvertForm, seconds: data.seconds });
@@ -47,12 +50,12 @@
     },
   ];
 
-  useKeys([{ key: 'Escape', does: 'back to the print', run: () => void goto('/print') }]);
+  useKeys([{ key: 'Escape', does: 'back to the print', run: () => void goto(print.path) }]);
 </script>
 
 <svelte:head><title>In another set-up · Katachron</title></svelte:head>
 
-<p class="not-printed"><a class="slot-in text-soft" href="/print">Print</a></p>
+<PrintPages of={print.path} />
 <h1 class="heading mt-2">In another set-up</h1>
 <p class="reason mt-2 text-soft">
   Type only what changed. Head height alone is not enough: measure one length of the picture on the

@@ -5,7 +5,7 @@
   import type { Finding } from '$lib/nouns/finding/contract.ts';
   import { emptyFlash, flashPageView } from '$lib/stages/print/flash-page-view.ts';
   import PatchPick from '$lib/stages/print/PatchPick.svelte';
-  import { printView } from '$lib/stages/print/print-view.ts';
+  import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
   import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
@@ -13,15 +13,16 @@
   import SlotText from '$lib/kit/SlotText.svelte';
 
   const { data } = $props();
-  const bench = $derived(printView(data.draft, data.bench));
+  const print = usePrint();
+  const bench = $derived(print.view());
   const form = $state(emptyFlash());
-  const view = $derived(flashPageView(form, bench, data.draft, data.findings));
+  const view = $derived(flashPageView(form, bench, print.draft, data.findings));
   let problem = $state<string>();
   let told = $state<string>();
 
   useKeys([
     { key: ' ', does: 'keep the threshold for this set-up', run: () => void keep() },
-    { key: 'Escape', does: 'back to the strips', run: () => void goto('/print') },
+    { key: 'Escape', does: 'back to the strips', run: () => void goto(print.path) },
   ]);
 
   async function keep() {
@@ -36,7 +37,7 @@
 
 <svelte:head><title>Flash · Katachron</title></svelte:head>
 
-<PrintPages />
+<PrintPages of={print.path} />
 <h1 class="heading">Flash</h1>
 <p class="reason mt-1 max-w-[110ch] text-soft">
   Paper needs a threshold of light before it shows anything. A plain exposure just below it lifts

@@ -4,14 +4,14 @@
   import { SimulatedLightProbe } from '$lib/bench/devices/simulated-light-probe.ts';
   import CurvePicture from '$lib/stages/print/CurvePicture.svelte';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
-  import { printView } from '$lib/stages/print/print-view.ts';
+  import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
   import { emptyReadings, readingsView, type SpotForm } from '$lib/stages/print/readings-view.ts';
   import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
 
-  const { data } = $props();
-  const bench = $derived(printView(data.draft, data.bench));
+  const print = usePrint();
+  const bench = $derived(print.view());
   // The form is its own from here on.
   /* svelte-ignore state_referenced_locally */
   const form = $state(emptyReadings(bench.setting.id));
@@ -25,7 +25,7 @@
   useKeys([
     { key: ' ', does: 'read the probe into the next empty place', run: () => void readProbe() },
     { key: 'a', does: 'one more place', run: add },
-    { key: 'Escape', does: 'back to the strips', run: () => void goto('/print') },
+    { key: 'Escape', does: 'back to the strips', run: () => void goto(print.path) },
   ]);
 
   async function readProbe() {
@@ -79,7 +79,7 @@
   </li>
 {/snippet}
 
-<PrintPages />
+<PrintPages of={print.path} />
 <h1 class="heading">Readings instead of a strip</h1>
 <p class="reason mt-1 text-soft">
   A probe on the baseboard, or the densities of the negative, at a highlight and a shadow: the
@@ -96,7 +96,7 @@
           { id: 'light', name: 'log light', more: 'of a probe on the baseboard' },
           { id: 'density', name: 'density', more: 'of the negative' },
         ]}
-      />, on {data.draft.paper.trim() || 'a usual paper'} with
+      />, on {print.draft.paper.trim() || 'a usual paper'} with
       {bench.set.name}{bench.set.calibrated ? '' : ', not calibrated'}.
     </p>
     <ul class="mt-2">

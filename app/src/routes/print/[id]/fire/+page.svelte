@@ -9,11 +9,9 @@
   import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
   import { FiringClock } from '$lib/stages/print/firing.svelte.ts';
   import { firingLines, firingSentence, sheetGiven } from '$lib/stages/print/firing-lines.ts';
-  import { printView } from '$lib/stages/print/print-view.ts';
+  import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
   import Sink from '$lib/bench/sink/Sink.svelte';
   import Button from '$lib/kit/Button.svelte';
-  import { cookieNames } from '$lib/kit/cookie.ts';
-  import { draftOf } from '$lib/kit/draft.svelte.ts';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
   import { enlargerSeconds } from '$lib/words/duration.ts';
@@ -21,10 +19,9 @@
   const { data } = $props();
   const desk = useDesk();
   const wetSide = useWetSide();
-  // The draft is this page's own from here on.
-  // svelte-ignore state_referenced_locally
-  const draft = draftOf(cookieNames.print, data.draft).value;
-  const view = $derived(printView(draft, data.bench));
+  const print = usePrint();
+  const { draft } = print;
+  const view = $derived(print.view());
   const lines = $derived(firingLines(draft, view, data.what));
   const by = $derived(draft.lampBy ?? 'screen');
   const names = $derived({
@@ -34,7 +31,7 @@
     'pair-2': 'second strip',
   });
   const name = $derived(names[data.what]);
-  const back = $derived(data.what.startsWith('pair') ? '/print/split' : '/print');
+  const back = $derived(data.what.startsWith('pair') ? `${print.path}/split` : print.path);
 
   let looked = $state(false);
   let at = $state(0);

@@ -1,42 +1,39 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import PatchPick from '$lib/stages/print/PatchPick.svelte';
-  import { printView } from '$lib/stages/print/print-view.ts';
+  import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
   import { emptySplit, pairView } from '$lib/stages/print/split-strips-view.ts';
   import Button from '$lib/kit/Button.svelte';
-  import { cookieNames } from '$lib/kit/cookie.ts';
-  import { draftOf } from '$lib/kit/draft.svelte.ts';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
   import SlotText from '$lib/kit/SlotText.svelte';
 
-  const { data } = $props();
-  // The draft is this page's own from here on.
-  // svelte-ignore state_referenced_locally
-  const draft = draftOf(cookieNames.print, {
-    ...data.draft,
-    pair: data.draft.pair ?? emptySplit(printView(data.draft, data.bench).set),
-  }).value;
-  const form = draft.pair;
-  const bench = $derived(printView(draft, data.bench));
+  const print = usePrint();
+  const { draft } = print;
+  const bench = $derived(print.view());
+  const form = $derived(draft.pair ?? emptySplit(bench.set));
+  // Picks and times of the pair are kept with the print from the first look on.
+  $effect.pre(() => {
+    draft.pair ??= emptySplit(bench.set);
+  });
   const view = $derived(pairView(form, bench, draft));
   /** The strip whose turn it is. */
   const turn = $derived(form.strips[0].picked === null ? 0 : 1);
 
   useKeys([
     { key: ' ', does: 'fire the strip whose turn it is', run: () => fire(turn) },
-    { key: 'Escape', does: 'back to the strips', run: () => void goto('/print') },
+    { key: 'Escape', does: 'back to the strips', run: () => void goto(print.path) },
   ]);
 
   function fire(index: number) {
-    void goto(`/print/fire?what=pair-${index + 1}`);
+    void goto(`${print.path}/fire?what=pair-${index + 1}`);
   }
 </script>
 
 <svelte:head><title>Soft and hard · Katachron</title></svelte:head>
 
-<PrintPages />
+<PrintPages of={print.path} />
 <h1 class="heading">Soft and hard, a strip each</h1>
 <p class="mt-2 text-lg leading-loose text-soft">
   Begin with the

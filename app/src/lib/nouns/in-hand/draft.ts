@@ -1,7 +1,11 @@
 import { certainties, highlightTones, lampSwitches, shadowTones } from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { instantMs, oneOf, orNull, text, typed } from '../../kit/fields.ts';
-import { Lamp, StripChoices, contrastSetId, settingId, Pick } from '../../nouns/strip/contract.ts';
+import { Lamp, StripChoices, contrastSetId, settingId, Pick } from '../strip/contract.ts';
+
+/** More strips, or more burns, than this nobody makes for a print. */
+export const MOST_STRIPS = 100;
+export const MOST_AREAS = 40;
 
 /** The set-up in which a strip was made. */
 const mark = Type.Optional(Type.String({ maxLength: 8 }));
@@ -60,7 +64,7 @@ const PairDraft = Type.Object(
 );
 export type PairDraft = Static<typeof PairDraft>;
 
-/** The print page as it was left. */
+/** A print as it is being worked out: what was typed, and what was picked. */
 export const PrintDraft = Type.Object(
   {
     title: text('The name of the print', 120),
@@ -110,7 +114,7 @@ export const PrintDraft = Type.Object(
     /** What dry prints on this paper were darker than their wet strips is taken off the time. */
     dryDown: Type.Optional(Type.Boolean()),
     /** Prints that are no evidence, though they were made in this set-up. */
-    leftOut: Type.Optional(Type.Array(Type.String({ maxLength: 40 }), { maxItems: 12 })),
+    leftOut: Type.Optional(Type.Array(Type.String({ maxLength: 40 }), { maxItems: 100 })),
     certainty: oneOf(
       certainties.map(({ id }) => id),
       'How sure to be',
@@ -133,21 +137,63 @@ export const PrintDraft = Type.Object(
       Type.Object(
         {
           settingId,
-          dialSeconds: Type.Array(Type.Number({ minimum: 0 }), { maxItems: 60 }),
+          dialSeconds: Type.Array(Type.Number({ minimum: 0 }), { maxItems: 100 }),
           /** Held back and burned in, stops, in the order of the areas. */
-          areaStops: Type.Array(Type.Number(), { maxItems: 12 }),
+          areaStops: Type.Array(Type.Number(), { maxItems: MOST_AREAS }),
         },
         { additionalProperties: false },
       ),
     ),
     /** Prints made before this are no evidence any more. */
     forgetBeforeMs: Type.Optional(instantMs('Forget before')),
-    earlier: Type.Array(EarlierStrip, { maxItems: 6 }),
+    earlier: Type.Array(EarlierStrip, { maxItems: MOST_STRIPS }),
     areas: Type.Array(
       Type.Object({ name: text('The area', 60), stops: typed }, { additionalProperties: false }),
-      { maxItems: 12 },
+      { maxItems: MOST_AREAS },
     ),
   },
   { additionalProperties: false },
 );
 export type PrintDraft = Static<typeof PrintDraft>;
+
+/** Nothing typed yet. */
+const emptyDraft = (): PrintDraft => ({
+  title: '',
+  negative: '',
+  enlarger: '',
+  lens: '',
+  head: '',
+  paper: '',
+  contrastSetId: 'filters',
+  settingId: '2',
+  lag: '0',
+  timerStep: '0.1',
+  kind: 'stops',
+  method: 'cover-up',
+  first: '4',
+  step: '½',
+  patches: '7',
+  highlight: null,
+  highlightTone: 'VIII',
+  shadow: null,
+  shadowTone: 'II',
+  certainty: 'work-print',
+  earlier: [],
+  areas: [],
+});
+
+/** What one print's set-up and habits leave to the next one. */
+const LEFT_TO_THE_NEXT = [
+  ...(['enlarger', 'lens', 'head', 'paper', 'developer', 'negativeLength', 'printLength'] as const),
+  ...(['aperture', 'distance', 'contrastSetId', 'settingId', 'lag', 'timerStep'] as const),
+  ...(['kind', 'method', 'first', 'step', 'patches', 'highlightTone', 'shadowTone'] as const),
+  ...(['certainty', 'sideBySide', 'dryDown', 'lampBy', 'asFired', 'forgetBeforeMs'] as const),
+] as const;
+
+/** A print that is begun: in the set-up of the last one, where there was one. */
+export function newDraft(last?: PrintDraft): PrintDraft {
+  const left = LEFT_TO_THE_NEXT.flatMap((part) =>
+    last?.[part] === undefined ? [] : [[part, last[part]]],
+  );
+  return { ...emptyDraft(), ...Object.fromEntries(left) };
+}

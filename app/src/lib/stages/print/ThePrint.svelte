@@ -1,0 +1,39 @@
+<script lang="ts">
+  import { goto, invalidate } from '$app/navigation';
+  import { onMount, untrack, type Snippet } from 'svelte';
+  import { useWetSide } from '../../bench/clock/wet-side.svelte.ts';
+  import type { InHand } from '../../nouns/in-hand/contract.ts';
+  import { Held } from '../../nouns/in-hand/held.svelte.ts';
+  import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
+  import Meanwhile from './Meanwhile.svelte';
+  import { PrintInHand, providePrint } from './print-in-hand.svelte.ts';
+  import type { Bench } from './setup-now.ts';
+
+  interface Props {
+    inHand: InHand;
+    bench: Bench;
+    /** The page about it that is open. */
+    children: Snippet;
+  }
+  const { inHand, bench, children }: Props = $props();
+
+  // What stands in it is this browser's own from here on; the row follows.
+  const held = new Held(untrack(() => inHand));
+  providePrint(
+    new PrintInHand({
+      held,
+      bench: () => bench,
+      wetSide: useWetSide(),
+      go: (path) => goto(path),
+      askAnew: async () => {
+        await held.flush();
+        await invalidate('katachron:print');
+      },
+    }),
+  );
+  onMount(() => held.start());
+  $effect(() => held.changed($state.snapshot(held.draft) as PrintDraft));
+</script>
+
+<Meanwhile {held} />
+{@render children()}

@@ -1,0 +1,20 @@
+import { certaintyOf } from './session.ts';
+import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
+import { isFired } from './firing-lines.ts';
+import type { PrintView } from './print-view.ts';
+
+/** What a print in hand waits for, as it is listed. */
+export function nextWords(draft: PrintDraft, view: PrintView): string {
+  const { reading, dial } = view;
+  const number = draft.earlier.length + 1;
+  if (!reading) {
+    if (!view.strip) return `Put strip ${number} right`;
+    const last = view.soFar ? `, ${view.soFar.dial} s so far` : '';
+    return `Fire strip ${number} and pick on it${last}`;
+  }
+  const answer = `${dial} s at ${view.set.noun} ${reading.setting.name}`;
+  if (isFired(draft, view)) return `Write the sheet down: ${answer}`;
+  return reading.verdict === 'make-print'
+    ? `Fire the print: ${answer}, sure enough for ${certaintyOf(draft).name}`
+    : `One more strip: ${answer} so far`;
+}

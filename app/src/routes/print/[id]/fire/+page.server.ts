@@ -1,0 +1,6 @@
+import { firedThings } from '$lib/stages/print/firing-lines.ts';
+
+export function load({ url }) {
+  const wanted = url.searchParams.get('what');
+  return { what: firedThings.find((thing) => thing === wanted) ?? ('strip' as const) };
+}
