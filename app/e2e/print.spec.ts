@@ -195,7 +195,7 @@ test('strip after strip until it is sure enough; prints on a paper teach the nex
   await page.keyboard.press('h');
   await page.keyboard.press('j');
   await expect(page.getByText(/Another strip is not worth the paper|So far within/)).toBeVisible();
-  await page.getByRole('button', { name: /^Keep the print/ }).click();
+  await page.getByRole('button', { name: /^It was fired elsewhere/ }).click();
   await expect(page).toHaveURL(/\/logbook\/prints\//);
 
   await leavePrint(page, stripRead);
@@ -287,21 +287,38 @@ test('sure enough, Space fires the print; the logbook is written only when a she
   await pressSpace(page);
   await expect(page).toHaveURL(A_PRINT);
   await expect(page.getByRole('contentinfo', { name: 'The sink' })).toContainText('print');
-  await expect(main).toHaveText(/Keep the print/);
+  await expect(main).toHaveText(/Done: to its record/);
   // Another answer wants another sheet.
   await page.keyboard.press('h');
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('ArrowRight');
-  await expect(main).not.toHaveText(/Keep the print/);
+  await expect(main).not.toHaveText(/Done: to its record/);
   await page.keyboard.press('ArrowLeft');
   await page.keyboard.press('ArrowLeft');
-  await expect(main).toHaveText(/Keep the print/);
+  await expect(main).toHaveText(/Done: to its record/);
   // With the focus on the pick, Space does what the button says all the same.
   await pressSpace(page);
   await expect(page).toHaveURL(/\/logbook\/prints\//);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Fired first');
-  await openPrint(page);
-  await expect(main).toHaveText(/Fire the strip/);
+  const sheets = page.getByRole('region', { name: 'Sheets' });
+  await expect(sheets).toContainText(/Sheet 1, .*Whole sheet, \d\.\d s, filter/);
+  await expect(sheets).toContainText('By this screen’s lamp timer');
+  // From the record it is on the bench again with all that was kept, and wants a sheet of its own.
+  await pressSpace(page);
+  await expect(page).toHaveURL(A_PRINT);
+  await expect(main).toHaveText(/Fire the print/);
+  await page.keyboard.press('p');
+  await expect(sheets).toContainText(/Sheet 2, .*By a timer of its own/);
+  await page.getByRole('button', { name: 'The blacks of sheet 1: not judged yet' }).click();
+  await page.getByRole('radio', { name: /thin/ }).click();
+  await expect(page.getByRole('button', { name: 'The blacks of sheet 1: thin' })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'The blacks of sheet 1: thin' })).toBeVisible();
+  // A copy has all of it but the sheets.
+  await page.keyboard.press('c');
+  await expect(page).toHaveURL(A_PRINT);
+  await expect(page.getByRole('button', { name: /Fired first, copy/ })).toBeVisible();
+  await expect(main).toHaveText(/Fire the print/);
 });
 
 test('a slot that was just used leaves Space to the big button', async ({ page }) => {

@@ -39,6 +39,7 @@ export * from './exposure/strip-methods/method.ts';
 export * from './exposure/strip.ts';
 export * from './exposure/firing/firing-cues.ts';
 export * from './exposure/firing/repeat-as-fired.ts';
+export * from './exposure/firing/rest-of-firing.ts';
 export * from './exposure/firing/before-firing.ts';
 export * from './exposure/firing/lamp-switches.ts';
 export * from './exposure/lamp-lag.ts';

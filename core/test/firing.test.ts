@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { firingCues, planStrip, repeatAsFired, type Lamp } from '../src/index.ts';
+import { firingCues, planStrip, repeatAsFired, restOfFiring, type Lamp } from '../src/index.ts';
 
 describe('the sounds of a firing', () => {
   it('a 2.3 s firing: three beats, light, two beats, dark', () => {
@@ -65,5 +65,28 @@ describe('a print in the firings of its strip', () => {
   it('says that a shorter print is one firing', () => {
     const lamp: Lamp = { lagSeconds: 0, timerStepSeconds: 0.1 };
     expect(() => repeatAsFired(planStrip(choices, lamp).firings, 2, lamp)).toThrow('first firing');
+  });
+});
+
+describe('the rest of a firing that was stopped', () => {
+  it('brings the light to what was wanted, whenever it was stopped', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.5, max: 120, noNaN: true }),
+        fc.double({ min: 0.01, max: 1, noNaN: true }),
+        fc.double({ min: 0, max: 0.4, noNaN: true }),
+        (dialSeconds, share, lagSeconds) => {
+          const lit = dialSeconds * share;
+          const rest = restOfFiring(dialSeconds, lit, lagSeconds);
+          const light = (dial: number) => Math.max(0, dial - lagSeconds);
+          expect(Math.abs(light(lit) + light(rest) - light(dialSeconds))).toBeLessThan(0.011);
+        },
+      ),
+    );
+  });
+
+  it('is the whole firing where the lamp never glowed', () => {
+    expect(restOfFiring(10, 0, 0.2)).toBe(10);
+    expect(restOfFiring(10, 12, 0.2)).toBe(0);
   });
 });

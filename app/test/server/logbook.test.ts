@@ -24,7 +24,7 @@ describe('the logbook', () => {
       ...printExample,
       title: 'Ilse & the “glory hole”',
       note: 'Björk smoke, 100% right',
-      settingId: '3',
+      versions: [{ ...printExample.versions[0]!, settingId: '3' }],
       madeAtMs: 6000,
     });
   });

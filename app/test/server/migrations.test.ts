@@ -1,3 +1,9 @@
+import { randomUUID } from 'node:crypto';
+import { QueryTypes } from 'sequelize';
+import { PrintBody, printExample } from '../../src/lib/nouns/print/contract.ts';
+import { prints } from '../../src/lib/nouns/print/store.server.ts';
+import { database } from '../../src/lib/server/database/connection.ts';
+import { check } from '../../src/lib/server/validation.ts';
 import { demoRecipes } from '../../src/lib/server/seeds/recipes.ts';
 import { describe, expect, it } from 'vitest';
 import { migrate, migrator } from '../../src/lib/server/database/migrate.ts';
@@ -24,6 +30,58 @@ describe('migrations', () => {
     await migrator().down({ to: 0 });
     await Promise.all([migrate(), migrate(), migrate()]);
     expect(await migrator().pending()).toEqual([]);
+  });
+});
+
+describe('a print of one answer and one sheet', () => {
+  const before = {
+    title: 'Furnace hall, first winter',
+    setup: printExample.setup,
+    settingId: '2.5',
+    seconds: 10.6,
+    range: 100,
+    withinStops: 0.17,
+    strips: printExample.strips,
+    areas: [{ name: 'roof', stops: 0.667 }],
+    note: 'For the canteen.',
+    dryStops: 0.0833,
+    madeAtMs: 1_768_600_000_000,
+  };
+  const { dryStops: _dryStops, ...unjudged } = before;
+  const bodies = [before, { ...unjudged, title: 'Never judged' }];
+
+  it('becomes one version and one sheet; nothing is lost, and it goes back', async () => {
+    const ids = [randomUUID(), randomUUID()];
+    await migrator().down({ to: '0007-versions-and-sheets' });
+    for (const [n, body] of bodies.entries()) {
+      await database().query(
+        `INSERT INTO prints (id, version, body, title, words, made_at) VALUES ($1, 3, $2, $3, $4, now())`,
+        { bind: [ids[n], JSON.stringify(body), body.title, body.title] },
+      );
+    }
+    await migrator().up();
+    const [judged, other] = await Promise.all(ids.map((id) => prints.find(id)));
+    const { id, version, ...record } = judged!;
+    expect(version).toBe(3);
+    expect(check(PrintBody, record)).toMatchObject({
+      ...{ title: before.title, setup: before.setup, strips: before.strips, note: before.note },
+      versions: [{ number: 1, settingId: '2.5', seconds: 10.6, range: 100, withinStops: 0.17 }],
+      sheets: [
+        { id, version: 1, exposedAtMs: before.madeAtMs, verdict: { highlightStops: 0.0833 } },
+      ],
+    });
+    expect(record.versions[0]!.areas).toEqual(before.areas);
+    expect(other!.sheets[0]).not.toHaveProperty('verdict');
+    expect((await logbookPage('first winter')).entries).toHaveLength(1);
+
+    await migrator().down({ to: '0007-versions-and-sheets' });
+    const rows = await database().query<{ body: unknown }>(
+      'SELECT body FROM prints WHERE id IN ($1, $2) ORDER BY title',
+      { type: QueryTypes.SELECT, bind: ids },
+    );
+    expect(rows.map(({ body }) => body)).toEqual(bodies);
+    await migrator().up();
+    await Promise.all(ids.map(async (one) => prints.remove(one, 3)));
   });
 });
 

@@ -481,7 +481,7 @@ describe('values that fit and would hurt', () => {
     const answered = await call(printRoute.PUT, { params: { id: randomUUID() }, body });
     expect(answered.status).toBe(400);
     expect(answered.body.errors).toEqual([
-      { pointer: '/strips', detail: 'The strips: at most 20.' },
+      { pointer: '/strips', detail: 'The strips: at most 200.' },
     ]);
     const few = { ...printExample, strips: Array.from({ length: 20 }, () => ({})) };
     const told = await call(printRoute.PUT, { params: { id: randomUUID() }, body: few });

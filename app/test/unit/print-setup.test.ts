@@ -14,13 +14,14 @@ import { firingLines, firingSentence } from '../../src/lib/stages/print/firing-l
 import {
   changedSetup,
   nextStripDraft,
-  printBody,
   withBeside,
   withContrast,
 } from '../../src/lib/stages/print/keep.ts';
 import { emptyPaperForm, paperForm, readPaper } from '../../src/lib/nouns/paper/form.ts';
 import { printView } from '../../src/lib/stages/print/print-view.ts';
 import { emptyBench, setupNow } from '../../src/lib/stages/print/setup-now.ts';
+import { versionNow } from '../../src/lib/stages/print/firing-lines.ts';
+import { made } from '../made.ts';
 import { stripRead } from '../samples.ts';
 
 const draft: PrintDraft = {
@@ -68,10 +69,10 @@ describe('a set-up that is changed in mid-session', () => {
   it('the logbook keeps what a converted strip was worth', () => {
     const there = apply(changedSetup(draft, printView(draft), { aperture: '16' }, emptyBench));
     const checked = { ...there, highlight: 1, shadow: 1 };
-    const body = printBody(checked, printView(checked), 'Two apertures', 5)!;
+    const body = made(checked, 'Two apertures', 5)!;
     expect(body.strips.map(({ worth }) => worth)).toEqual([4, undefined]);
     const lost = { ...checked, head: 'higher' };
-    expect(printBody(lost, printView(lost), 'Moved', 5)!.strips[0]!.worth).toBe(0);
+    expect(made(lost, 'Moved', 5)!.strips[0]!.worth).toBe(0);
   });
 
   it('another set of contrasts begins anew: a strip made with a filter says nothing about a grade', () => {
@@ -156,7 +157,7 @@ describe('two contrasts side by side', () => {
     const two = printView(both).reading!;
     expect(two.withinStops).toBeLessThan(one.withinStops);
     expect(two.withinRange).toBeLessThan(one.withinRange);
-    const body = printBody(both, printView(both), 'Both', 5)!;
+    const body = made(both, 'Both', 5)!;
     expect(body.strips.map(({ settingId }) => settingId)).toEqual(['2', '2.5']);
     const next = nextStripDraft(both, printView(both));
     expect(next.earlier).toHaveLength(2);
@@ -188,7 +189,7 @@ describe('a dry verdict', () => {
     ...printExample,
     setup: { ...printExample.setup, paper: 'Cinder matt' },
     strips: [],
-    dryStops,
+    sheets: [{ ...printExample.sheets[0]!, verdict: { highlightStops: dryStops } }],
   });
   const evidence = [judged(1 / 6), judged(1 / 6), judged(1 / 6)];
 
@@ -198,7 +199,8 @@ describe('a dry verdict', () => {
     expect(wet.printSeconds).toBe(wet.reading!.seconds);
     const dry = printView({ ...draft, dryDown: true }, { ...emptyBench, evidence });
     expect(Math.log2(wet.printSeconds! / dry.printSeconds!)).toBeCloseTo(0.135, 2);
-    expect(printBody({ ...draft, dryDown: true }, dry, 'Dry', 5)!.seconds).toBe(dry.printSeconds);
+    const kept = versionNow({ ...draft, dryDown: true }, dry)!;
+    expect(kept).toMatchObject({ seconds: dry.printSeconds, dryDown: true });
   });
 
   it('on another paper says nothing', () => {

@@ -4,12 +4,14 @@ import { FilmDraft } from '../../src/lib/stages/film/draft.ts';
 import { PrintDraft } from '../../src/lib/nouns/in-hand/draft.ts';
 import { Preferences, defaultPreferences } from '../../src/lib/bench/desk/preferences.ts';
 import { PrintBody, type Print } from '../../src/lib/nouns/print/contract.ts';
-import { nextStripDraft, printBody } from '../../src/lib/stages/print/keep.ts';
+import { copyOf, draftFrom } from '../../src/lib/stages/print/from-record.ts';
+import { nextStripDraft, recordOf } from '../../src/lib/stages/print/keep.ts';
 import { emptyBench } from '../../src/lib/stages/print/setup-now.ts';
-import { isFired, sheetGiven } from '../../src/lib/stages/print/firing-lines.ts';
+import { isFired, ownFiringsWords, versionNow } from '../../src/lib/stages/print/firing-lines.ts';
 import { printView } from '../../src/lib/stages/print/print-view.ts';
 import { firedPatches } from '../../src/lib/stages/print/session.ts';
 import { rulerFor } from '../../src/lib/stages/print/ruler.ts';
+import { made, withSheet } from '../made.ts';
 import { stripRead } from '../samples.ts';
 import { check, fits } from '../../src/lib/server/validation.ts';
 
@@ -121,9 +123,8 @@ describe('the print page', () => {
         { name: '', stops: '1' },
       ],
     });
-    const body = printBody(draft, view, 'Furnace hall', 5);
-    expect(body).toBeDefined();
-    const kept = printBody(
+    expect(view.reading).toBeDefined();
+    const kept = made(
       {
         ...draft,
         areas: [
@@ -131,17 +132,19 @@ describe('the print page', () => {
           { name: '', stops: '1' },
         ],
       },
-      view,
       'Furnace hall',
       5,
     )!;
     expect(() => check(PrintBody, kept)).not.toThrow();
-    expect(kept).toMatchObject({ settingId: '2.5', range: 100, areas: [{ name: 'roof' }] });
+    expect(kept.versions[0]).toMatchObject({
+      ...{ number: 1, settingId: '2.5', range: 100 },
+      areas: [{ name: 'roof' }, { name: 'the area', stops: 1 }],
+    });
     expect(kept.strips[0]).toMatchObject({
       settingId: '2',
       highlight: { position: 3, tone: 'VIII' },
     });
-    expect(printBody(draft, viewOf({ highlight: null, shadow: null }), 'x', 5)).toBeUndefined();
+    expect(made({ ...draft, highlight: null, shadow: null }, 'x', 5)).toBeUndefined();
   });
 
   it('one more strip puts this one aside and starts at the new contrast', () => {
@@ -163,7 +166,7 @@ describe('an earlier strip', () => {
       shadow: 1,
       lag: '0',
     };
-    const body = printBody(next, printView(next), 'Second look', 5)!;
+    const body = made(next, 'Second look', 5)!;
     expect(body.strips[0]!.patchSeconds).toEqual(
       viewOf({}).strip!.patches.map(({ givenSeconds }) => givenSeconds),
     );
@@ -201,7 +204,7 @@ describe('all strips of a session together', () => {
   const print = (number: number, change: Partial<PrintDraft> = {}): Print => ({
     id: String(number),
     version: 1,
-    ...printBody({ ...draft, ...change }, viewOf(change), `Print ${number}`, 1000 + number)!,
+    ...made({ ...draft, ...change }, `Print ${number}`, 1000 + number)!,
   });
   const ten = Array.from({ length: 10 }, (_, n) => [
     print(2 * n),
@@ -293,23 +296,75 @@ describe('the sheet that was fired', () => {
     const now = { ...draft, ...change };
     return isFired(now, printView(now));
   };
-  const sheetFired = sheetGiven(draft, printView(draft))!;
+  const { versions, sheets } = withSheet(draft, printView(draft));
+  const given = { versions, sheets };
 
   it('is the one to write down only while the answer is what it was given', () => {
-    expect(sheetFired.dialSeconds.length).toBeGreaterThan(0);
+    expect(versions![0]!.dialSeconds.length).toBeGreaterThan(0);
     expect(fired({})).toBe(false);
-    expect(fired({ sheetFired })).toBe(true);
-    expect(fired({ sheetFired, highlight: 4 })).toBe(false);
-    expect(fired({ sheetFired, areas: [...draft.areas, { name: 'sky', stops: '+1' }] })).toBe(
-      false,
-    );
-    expect(fired({ sheetFired, areas: [...draft.areas, { name: 'hand', stops: '−½' }] })).toBe(
-      false,
-    );
+    expect(fired(given)).toBe(true);
+    expect(fired({ ...given, highlight: 4 })).toBe(false);
+    expect(fired({ ...given, areas: [...draft.areas, { name: 'sky', stops: '+1' }] })).toBe(false);
+    expect(fired({ ...given, areas: [...draft.areas, { name: 'hand', stops: '−½' }] })).toBe(false);
+    expect(fired({ ...given, takenUpAtMs: 6 })).toBe(false);
+  });
+
+  it('another answer is another version, and the first one again is the first', () => {
+    const burned: PrintDraft = { ...draft, ...given, areas: [{ name: 'sky', stops: '+1' }] };
+    const two = withSheet(burned, printView(burned));
+    expect(two.versions!.map(({ number }) => number)).toEqual([1, 2]);
+    const again = { ...two, areas: draft.areas };
+    const three = withSheet(again, printView(again));
+    expect(three.sheets!.map(({ version }) => version)).toEqual([1, 2, 1]);
+    expect(recordOf(three, printView(three))).toMatchObject({
+      versions: [{}, {}],
+      title: draft.title,
+    });
+  });
+
+  it('what was said of it dry stays when another sheet is written down', () => {
+    const record = recordOf({ ...draft, ...given }, printView(draft))!;
+    const judged = {
+      note: 'On the wall.',
+      sheets: record.sheets.map((sheet) => ({ ...sheet, verdict: { blacks: 'thin' as const } })),
+    };
+    const more = withSheet({ ...draft, ...given }, printView(draft), 9);
+    const after = recordOf(more, printView(more), judged)!;
+    expect(after.sheets.map(({ verdict }) => verdict?.blacks)).toEqual(['thin', undefined]);
+    expect(after.note).toBe('On the wall.');
+    expect(() => check(PrintBody, after)).not.toThrow();
+  });
+
+  it('a print is worked out again from its record alone', () => {
+    const record = made({ ...draft, title: 'From the record' }, 'From the record', 5)!;
+    const again = draftFrom({ id: 'x', version: 1, ...record });
+    expect(() => check(PrintDraft, again)).not.toThrow();
+    expect(printView(again).dial).toBe(printView(draft).dial);
+    expect(isFired(again, printView(again))).toBe(true);
+    expect(copyOf(again)).not.toHaveProperty('sheets');
   });
 
   it('a strip without a pick has none', () => {
     const unread = { ...draft, highlight: null, shadow: null };
-    expect(sheetGiven(unread, printView(unread))).toBeUndefined();
+    expect(versionNow(unread, printView(unread))).toBeUndefined();
+  });
+
+  it('in the strip’s own firings it gets just what the patch got that was picked', () => {
+    const seconds: PrintDraft = {
+      ...{
+        ...draft,
+        kind: 'equal-seconds' as const,
+        first: '3',
+        step: '3',
+        patches: '8',
+        lag: '0',
+      },
+      ...{ highlight: 5, shadow: null, asFired: true },
+    };
+    const view = printView(seconds);
+    expect(versionNow(seconds, view)!.dialSeconds).toEqual([3, 3, 3, 3, 3, 3]);
+    expect(ownFiringsWords(seconds, view)).toMatch(
+      /^Just what patch 6 got: 6 × 3\.0 s\. In one firing all that is known would give \d+\.\d s\.$/,
+    );
   });
 });

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { goto, invalidate } from '$app/navigation';
   import { format } from 'date-fns';
+  import { onMount } from 'svelte';
   import Button from '$lib/kit/Button.svelte';
   import { put, remove } from '$lib/kit/client.ts';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
@@ -10,6 +11,8 @@
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
 
   const { data } = $props();
+  /** How often it is looked whether another device did something, ms. */
+  const LOOK_MS = 4000;
   type Listed = (typeof data.prints)[number];
   const now = $derived(data.prints.filter(({ state }) => state === 'in-hand'));
   const aside = $derived(data.prints.filter(({ state }) => state === 'put-aside'));
@@ -28,6 +31,14 @@
       },
     })),
   ]);
+
+  // What is done to them elsewhere comes in.
+  onMount(() => {
+    const round = setInterval(() => {
+      if (document.visibilityState === 'visible') void invalidate('katachron:prints-in-hand');
+    }, LOOK_MS);
+    return () => clearInterval(round);
+  });
 
   const path = (id: string) => `/api/v1/prints-in-hand/${id}`;
 

@@ -15,6 +15,11 @@ export class SimulatedLampTimer implements LampTimer {
     this.#pending = [after(atMs, true), after(atMs + seconds * 1000, false)];
   }
 
+  focus(on: boolean): void {
+    this.stop();
+    if (on) this.#switch(true);
+  }
+
   stop(): void {
     this.#pending.forEach(clearTimeout);
     this.#pending = [];

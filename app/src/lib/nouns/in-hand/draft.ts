@@ -1,11 +1,15 @@
 import { certainties, highlightTones, lampSwitches, shadowTones } from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { instantMs, oneOf, orNull, text, typed } from '../../kit/fields.ts';
+import { GivenFiring, MOST_AREAS, MOST_SHEETS, Sheet, Version } from '../print/sheet.ts';
 import { Lamp, StripChoices, contrastSetId, settingId, Pick } from '../strip/contract.ts';
 
-/** More strips, or more burns, than this nobody makes for a print. */
+/** More strips than this nobody makes for a print. */
 export const MOST_STRIPS = 100;
-export const MOST_AREAS = 40;
+
+/** What can be fired: the strip, the print that the strips led to, or one of the two strips of soft and hard. */
+export const firedThings = ['strip', 'print', 'pair-1', 'pair-2'] as const;
+export type Fired = (typeof firedThings)[number];
 
 /** The set-up in which a strip was made. */
 const mark = Type.Optional(Type.String({ maxLength: 8 }));
@@ -63,6 +67,23 @@ const PairDraft = Type.Object(
   { additionalProperties: false },
 );
 export type PairDraft = Static<typeof PairDraft>;
+
+/** Paper under the enlarger: what it is to get, firing for firing, and what it has got. */
+const Firing = Type.Object(
+  {
+    what: oneOf(firedThings, 'What is fired'),
+    dialSeconds: Type.Array(Type.Number({ minimum: 0, maximum: 86_400 }), { maxItems: 200 }),
+    /** The firing that is next, or lit. */
+    at: Type.Integer({ minimum: 0, maximum: 200 }),
+    given: Type.Array(GivenFiring, { maxItems: 200 }),
+    /** When its lamp was lit, while it is. */
+    litAtMs: Type.Optional(instantMs('When the lamp was lit')),
+    /** What a firing that was stopped still lacks, s. */
+    lacking: Type.Optional(Type.Number({ minimum: 0, maximum: 86_400 })),
+  },
+  { additionalProperties: false },
+);
+export type Firing = Static<typeof Firing>;
 
 /** A print as it is being worked out: what was typed, and what was picked. */
 export const PrintDraft = Type.Object(
@@ -132,18 +153,17 @@ export const PrintDraft = Type.Object(
       ),
     ),
     asFired: Type.Optional(Type.Boolean()),
-    /** The sheet that was given all its firings last: what it was given, so that another answer wants another sheet. */
-    sheetFired: Type.Optional(
-      Type.Object(
-        {
-          settingId,
-          dialSeconds: Type.Array(Type.Number({ minimum: 0 }), { maxItems: 100 }),
-          /** Held back and burned in, stops, in the order of the areas. */
-          areaStops: Type.Array(Type.Number(), { maxItems: MOST_AREAS }),
-        },
-        { additionalProperties: false },
-      ),
+    /** What sheets were exposed to, and the sheets. */
+    versions: Type.Optional(
+      Type.Array(Version, { maxItems: MOST_SHEETS, uniqueItemProperties: ['number'] }),
     ),
+    sheets: Type.Optional(
+      Type.Array(Sheet, { maxItems: MOST_SHEETS, uniqueItemProperties: ['id'] }),
+    ),
+    /** When it was taken up again from its record: sheets of before are no sheets of now. */
+    takenUpAtMs: Type.Optional(instantMs('When it was taken up')),
+    /** Paper that is being fired: what it has got so far. */
+    firing: Type.Optional(Firing),
     /** Prints made before this are no evidence any more. */
     forgetBeforeMs: Type.Optional(instantMs('Forget before')),
     earlier: Type.Array(EarlierStrip, { maxItems: MOST_STRIPS }),

@@ -42,6 +42,8 @@ export class Held {
   #version: number;
   /** As the server has it. */
   #known: PrintDraft;
+  /** Sent last, heard of or not. */
+  #sent: PrintDraft | undefined;
   #timer: ReturnType<typeof setTimeout> | undefined;
   #sending: Promise<void> | undefined;
   #started = false;
@@ -54,10 +56,15 @@ export class Held {
     this.#known = draft;
   }
 
+  /** What the server knew when a page was read: news only where it is newer, and nothing waits here. */
+  learn(row: InHand): void {
+    if (row.version > this.#version && !this.waiting) this.#take(row);
+  }
+
   /** Begins to keep it, in the browser; the answer ends that. */
   start(): () => void {
     this.#started = true;
-    void this.#sendLeftOver();
+    if (!this.waiting) void this.#sendLeftOver();
     const round = setInterval(() => void this.#round(), ROUND_MS);
     const leave = () => void this.#send(true);
     addEventListener('pagehide', leave);
@@ -175,6 +182,8 @@ export class Held {
   }
 
   async #write(draft: PrintDraft, leaving: boolean): Promise<void> {
+    const before = this.#sent;
+    this.#sent = draft;
     const outcome = await put<InHand>(this.#path, this.#body(draft), this.#version, leaving);
     if (outcome.value) {
       this.#version = outcome.value.version;
@@ -183,17 +192,19 @@ export class Held {
       // What was typed while it was under way goes out next.
       if (same(now, draft)) this.#settled();
       else this.changed(now);
-    } else if (outcome.problem.status === 409) this.#meet(outcome.problem);
+    } else if (outcome.problem.status === 409) this.#meet(outcome.problem, before);
     else if (!worthRepeating(outcome.problem)) this.problem = outcome.problem;
   }
 
   /** Theirs and ours together where each changed something else; otherwise both are shown. */
-  #meet(problem: Problem): void {
+  #meet(problem: Problem, sentBefore?: PrintDraft): void {
     const theirs = problem.stored as InHand | null | undefined;
     if (!theirs) {
       this.problem = problem;
       return;
     }
+    // What we sent before came through, only its answer was lost.
+    if (same(theirs.draft, sentBefore)) this.#known = theirs.draft;
     const both = merged(this.#known, $state.snapshot(this.draft) as PrintDraft, theirs.draft);
     if (!both) {
       this.conflict = theirs;
@@ -212,6 +223,18 @@ export class Held {
       return;
     }
     const { value } = await get<InHand>(this.#path);
-    if (value && value.version > this.#version && !this.waiting) this.#take(value);
+    if (value) this.learn(value);
   }
+}
+
+/** What this browser has in hand: pages come and go, what was typed into them stays. */
+const here = new Map<string, Held>();
+
+/** The print in hand of this browser; a server, which serves many, makes one for each page. */
+export function hold(row: InHand): Held {
+  const known = here.get(row.id);
+  known?.learn(row);
+  const held = known ?? new Held(row);
+  if (typeof window !== 'undefined') here.set(row.id, held);
+  return held;
 }

@@ -1,14 +1,6 @@
 import Type, { type Static } from 'typebox';
-import {
-  instantMs,
-  isoRange,
-  orNull,
-  seconds,
-  stops,
-  text,
-  uuid,
-  version,
-} from '../../kit/fields.ts';
+import { instantMs, orNull, seconds, text, uuid, version } from '../../kit/fields.ts';
+import { MOST_SHEETS, Sheet, Version } from './sheet.ts';
 import { Lamp, Pick, StripChoices, contrastSetId, settingId } from '../strip/contract.ts';
 
 /** One strip of a print session, with what was seen on it. */
@@ -47,21 +39,19 @@ export const PrintBody = Type.Object(
       },
       { title: 'The set-up', additionalProperties: false },
     ),
-    settingId,
-    seconds: seconds('The exposure'),
-    range: isoRange('The paper’s range'),
-    withinStops: Type.Number({ title: 'The certainty', minimum: 0, maximum: 10 }),
     strips: Type.Array(KeptStrip, { title: 'The strips', maxItems: 200 }),
-    areas: Type.Array(
-      Type.Object(
-        { name: text('The area', 60, 1), stops: stops('The burn or dodge') },
-        { title: 'An area', additionalProperties: false },
-      ),
-      { title: 'The areas', maxItems: 40 },
-    ),
+    versions: Type.Array(Version, {
+      title: 'The versions',
+      minItems: 1,
+      maxItems: MOST_SHEETS,
+      uniqueItemProperties: ['number'],
+    }),
+    sheets: Type.Array(Sheet, {
+      title: 'The sheets',
+      maxItems: MOST_SHEETS,
+      uniqueItemProperties: ['id'],
+    }),
     note: text('The note', 2000),
-    /** Judged when it was dry: so much darker (positive) or lighter than wanted. Not there while nobody looked. */
-    dryStops: Type.Optional(stops('The dry verdict')),
     madeAtMs: instantMs('When it was made'),
   },
   { title: 'A print', additionalProperties: false },
@@ -85,10 +75,6 @@ export const printExample: PrintBody = {
     contrastSetId: 'filters',
     lamp: { lagSeconds: 0.2, timerStepSeconds: 0.1 },
   },
-  settingId: '2.5',
-  seconds: 10.6,
-  range: 100,
-  withinStops: 0.17,
   strips: [
     {
       settingId: '2',
@@ -98,9 +84,36 @@ export const printExample: PrintBody = {
       shadow: { position: 4, tone: 'II' },
     },
   ],
-  areas: [
-    { name: 'glory hole', stops: -0.333 },
-    { name: 'roof', stops: 0.667 },
+  versions: [
+    {
+      number: 1,
+      settingId: '2.5',
+      seconds: 10.6,
+      range: 100,
+      withinStops: 0.17,
+      dialSeconds: [10.8, 6.4],
+      areas: [
+        { name: 'glory hole', stops: -0.333 },
+        { name: 'roof', stops: 0.667 },
+      ],
+    },
+  ],
+  sheets: [
+    {
+      id: '0b9e3e0a-6c0e-4d58-9d43-2f1f6f2a7c02',
+      version: 1,
+      exposedAtMs: 1_768_600_000_000,
+      switchedBy: 'screen',
+      firings: [
+        {
+          hands: 'Whole sheet; hold back glory hole for 2.2 s',
+          filter: 'filter 2½',
+          seconds: 10.8,
+        },
+        { hands: 'Burn roof, card with a hole moving', filter: 'filter 2½', seconds: 6.4 },
+      ],
+      verdict: { highlightStops: 0.083 },
+    },
   ],
   note: '',
   madeAtMs: 1_768_600_000_000,

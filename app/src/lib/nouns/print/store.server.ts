@@ -1,5 +1,6 @@
 import { contrastSet } from '@katachron/core';
 import type { Print, PrintBody } from './contract.ts';
+import { latestVersion } from './latest.ts';
 import { fn, json, where } from 'sequelize';
 import { models, type PrintRow } from '../../server/database/models.ts';
 import { searchWords } from '../../server/store/search-words.ts';
@@ -8,8 +9,9 @@ import { versionedStore } from '../../server/store/versioned.ts';
 const resource = ({ id, version, body }: PrintRow): Print => ({ id, version, ...body });
 
 /** All that a print is found by. */
-function foundBy({ title, setup, settingId, areas, note }: PrintBody): string {
+function foundBy({ title, setup, versions, sheets, note }: PrintBody): string {
   const { noun } = contrastSet(setup.contrastSetId);
+  const { settingId, areas } = latestVersion({ versions, sheets });
   const all = [
     ...['print', title, setup.negative, setup.paper, setup.enlarger, setup.lens],
     ...[`${noun} ${settingId}`, ...areas.map((area) => area.name), note],

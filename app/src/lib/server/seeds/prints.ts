@@ -1,4 +1,5 @@
 import {
+  burnOrDodge,
   contrastSet,
   defaultPaper,
   planStrip,
@@ -127,8 +128,21 @@ function seed(print: Printed, index: number): PrintSeed {
     }),
     wantedStops: 1 / 6,
   });
+  const id = `7c1d4b60-52e8-4f3a-9000-${String(index + 1).padStart(12, '0')}`;
+  const filter = `filter ${reading.setting.name}`;
+  const dial = (light: number) => Number((light + lamp.lagSeconds).toFixed(1));
+  const firings = [
+    { hands: 'Whole sheet', filter, seconds: dial(reading.seconds) },
+    ...print.areas
+      .filter(([, stops]) => stops > 0)
+      .map(([name, stops]) => ({
+        hands: `Burn ${name}, card with a hole moving`,
+        filter,
+        seconds: dial(burnOrDodge(reading.seconds, stops)),
+      })),
+  ];
   return {
-    id: `7c1d4b60-52e8-4f3a-9000-${String(index + 1).padStart(12, '0')}`,
+    id,
     body: {
       title: print.title,
       setup: {
@@ -140,14 +154,29 @@ function seed(print: Printed, index: number): PrintSeed {
         contrastSetId: 'filters',
         lamp,
       },
-      settingId: reading.setting.id,
-      seconds: reading.seconds,
-      range: reading.setting.range,
-      withinStops: reading.withinStops,
       strips,
-      areas: print.areas.map(([name, stops]) => ({ name, stops })),
+      versions: [
+        {
+          number: 1,
+          settingId: reading.setting.id,
+          seconds: reading.seconds,
+          range: reading.setting.range,
+          withinStops: reading.withinStops,
+          dialSeconds: firings.map((firing) => firing.seconds),
+          areas: print.areas.map(([name, stops]) => ({ name, stops })),
+        },
+      ],
+      sheets: [
+        {
+          id,
+          version: 1,
+          exposedAtMs: Date.parse(print.at),
+          switchedBy: 'own-timer',
+          firings,
+          ...(print.dryStops !== undefined && { verdict: { highlightStops: print.dryStops } }),
+        },
+      ],
       note: print.note,
-      ...(print.dryStops !== undefined && { dryStops: print.dryStops }),
       madeAtMs: Date.parse(print.at),
     },
   };

@@ -4,6 +4,8 @@ import { clockTime, enlargerSeconds } from '../../words/duration.ts';
 import { signedStops } from '../../words/fraction.ts';
 import { degrees, type Unit } from '../../words/temperature.ts';
 import type { Print } from '../../nouns/print/contract.ts';
+import { latestVersion } from '../../nouns/print/latest.ts';
+import type { Version } from '../../nouns/print/sheet.ts';
 import { filmOf, isPlanned, type Roll } from '../../nouns/roll/contract.ts';
 
 /** A line of the logbook as it is read. */
@@ -31,14 +33,14 @@ const states: Record<Roll['state'], string> = {
 };
 
 /** "filter 2½": how a print's contrast is written. */
-export function settingWords({ setup, settingId }: Print): string {
-  const set = contrastSet(setup.contrastSetId);
+export function settingWords(print: Print, { settingId } = latestVersion(print)): string {
+  const set = contrastSet(print.setup.contrastSetId);
   const setting = attempt(() => settingOf(set, settingId)).value;
   return `${set.noun} ${setting?.name ?? settingId}`;
 }
 
 /** "roof +⅔, corners +½", or "straight". */
-export function areaWords({ areas }: Print): string {
+export function areaWords({ areas }: Version): string {
   if (areas.length === 0) return 'straight';
   return areas.map(({ name, stops }) => `${name} ${signedStops(stops)}`).join(', ');
 }
@@ -62,8 +64,12 @@ function rollLine(roll: Roll, unit: Unit): LogbookLine {
   };
 }
 
+const counted = (count: number, noun: string) => `${count} ${noun}${count === 1 ? '' : 's'}`;
+
 function printLine(print: Print): LogbookLine {
   const strips = print.strips.length;
+  const sheets = print.sheets.length;
+  const version = latestVersion(print);
   const { timerStepSeconds } = print.setup.lamp;
   return {
     href: `/logbook/prints/${print.id}`,
@@ -72,9 +78,11 @@ function printLine(print: Print): LogbookLine {
     under: [print.setup.paper && `on ${print.setup.paper}`, print.setup.negative]
       .filter((word) => word !== '')
       .join(', '),
-    answer: `${enlargerSeconds(print.seconds, timerStepSeconds)} s, ${settingWords(print)}`,
-    detail: areaWords(print),
-    count: `${strips} ${strips === 1 ? 'strip' : 'strips'}`,
+    answer: `${enlargerSeconds(version.seconds, timerStepSeconds)} s, ${settingWords(print)}`,
+    detail: areaWords(version),
+    count: [counted(strips, 'strip'), sheets > 1 && counted(sheets, 'sheet')]
+      .filter(Boolean)
+      .join(', '),
   };
 }
 

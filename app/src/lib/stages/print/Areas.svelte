@@ -1,5 +1,6 @@
 <script lang="ts">
   import SlotText from '../../kit/SlotText.svelte';
+  import { MOST_AREAS } from '../../nouns/print/sheet.ts';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
 
   const { print }: { print: PrintInHand } = $props();
@@ -34,5 +35,5 @@
 <button
   class="slot-in mt-1 min-h-11 text-soft"
   onclick={() => (draft.areas = [...draft.areas, { name: '', stops: '+½' }])}
-  disabled={draft.areas.length >= 12}>Add an area</button
+  disabled={draft.areas.length >= MOST_AREAS}>Add an area</button
 >

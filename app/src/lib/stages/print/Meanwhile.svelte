@@ -11,7 +11,7 @@
       This print was changed on another device meanwhile. Nothing is lost: choose which one counts.
     </p>
     <ul class="mt-1">
-      {#each held.differences as { name, here, there } (name)}
+      {#each held.differences as { name, here, there }, index (index)}
         <li>{name}: here {here}, there {there}</li>
       {/each}
     </ul>

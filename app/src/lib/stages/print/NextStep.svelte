@@ -1,6 +1,7 @@
 <script lang="ts">
   import Button from '../../kit/Button.svelte';
   import SlotChoice from '../../kit/SlotChoice.svelte';
+  import { ownFiringsWords } from './firing-lines.ts';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
 
   const { print }: { print: PrintInHand } = $props();
@@ -10,7 +11,7 @@
   const choices = [
     { id: 'fire-print', words: 'Fire the print', key: 'G', act: () => print.fire('print') },
     { id: 'next-strip', words: 'One more strip', key: '', act: () => print.nextStrip() },
-    { id: 'keep', words: 'Keep the print', key: 'P', act: () => void print.keepPrint() },
+    { id: 'done', words: 'Done: to its record', key: 'P', act: () => void print.keepPrint() },
   ] as const;
 </script>
 
@@ -27,8 +28,9 @@
 {#if reading}
   {#snippet button({ id, words, key, act }: (typeof choices)[number])}
     {@const main = print.next === id}
+    {@const said = id === 'done' && !main ? 'It was fired elsewhere: write it down' : words}
     <Button {main} keyHint={main ? 'Space' : key} onclick={act} disabled={print.keeping}
-      >{words}</Button
+      >{said}</Button
     >
   {/snippet}
   <div class="in-sight-desk mt-2">
@@ -57,5 +59,6 @@
         },
       ]}
     />.
+    {ownFiringsWords(draft, view) ?? ''}
   </p>
 {/if}

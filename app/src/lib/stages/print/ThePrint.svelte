@@ -3,7 +3,7 @@
   import { onMount, untrack, type Snippet } from 'svelte';
   import { useWetSide } from '../../bench/clock/wet-side.svelte.ts';
   import type { InHand } from '../../nouns/in-hand/contract.ts';
-  import { Held } from '../../nouns/in-hand/held.svelte.ts';
+  import { hold } from '../../nouns/in-hand/held.svelte.ts';
   import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
   import Meanwhile from './Meanwhile.svelte';
   import { PrintInHand, providePrint } from './print-in-hand.svelte.ts';
@@ -18,7 +18,7 @@
   const { inHand, bench, children }: Props = $props();
 
   // What stands in it is this browser's own from here on; the row follows.
-  const held = new Held(untrack(() => inHand));
+  const held = hold(untrack(() => inHand));
   providePrint(
     new PrintInHand({
       held,

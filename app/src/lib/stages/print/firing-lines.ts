@@ -1,13 +1,11 @@
 import { burnOrDodge, repeatAsFired, type Lamp } from '@katachron/core';
-import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
+import same from 'fast-deep-equal';
+import type { Fired, PrintDraft } from '../../nouns/in-hand/draft.ts';
+import type { Version } from '../../nouns/print/sheet.ts';
 import { attempt } from '../../words/attempt.ts';
 import { enlargerSeconds } from '../../words/duration.ts';
 import type { PrintView } from './print-view.ts';
 import { pairView } from './split-strips-view.ts';
-
-/** What can be fired: the strip, the print that the strips led to, or one of the two strips of soft and hard. */
-export const firedThings = ['strip', 'print', 'pair-1', 'pair-2'] as const;
-export type Fired = (typeof firedThings)[number];
 
 /** One switching-on of the lamp, as it stands on the screen. */
 export interface FiringLine {
@@ -25,13 +23,37 @@ function line(hands: string, seconds: number, timerStep: number, filter: string)
   return { hands, dialSeconds: Number(dial), dial, filter };
 }
 
+/** The patch whose very firings the print repeats: picked whole, on the strip on the page, at the setting of the answer. */
+function repeatedPatch(view: PrintView): number | undefined {
+  const { reading, setting, highlight, shadow } = view;
+  const position = (highlight ?? shadow)?.position;
+  const same = reading?.setting.id === setting.id;
+  return same && position !== undefined && Number.isInteger(position) ? position : undefined;
+}
+
+const inOwnFirings = (draft: PrintDraft) => draft.asFired === true && draft.method === 'cover-up';
+
 /** The base, in one firing or in those of the strip. */
 function baseDials(draft: PrintDraft, view: PrintView, lamp: Lamp): readonly number[] {
   const { printSeconds, strip } = view;
   if (printSeconds === undefined) return [];
   const whole = [printSeconds + lamp.lagSeconds];
-  if (!draft.asFired || !strip || draft.method !== 'cover-up') return whole;
+  if (!inOwnFirings(draft) || !strip) return whole;
+  const patch = repeatedPatch(view);
+  if (patch !== undefined) {
+    return strip.firings.slice(0, patch + 1).map(({ dialSeconds }) => dialSeconds);
+  }
   return attempt(() => repeatAsFired(strip.firings, printSeconds, lamp)).value ?? whole;
+}
+
+/** Where the print is given a patch's own firings: what they are, and what all that is known would give instead. */
+export function ownFiringsWords(draft: PrintDraft, view: PrintView): string | undefined {
+  const patch = repeatedPatch(view);
+  if (!inOwnFirings(draft) || !view.strip || patch === undefined || !view.dial) return undefined;
+  const dials = view.firings.slice(0, patch + 1).map(({ dial }) => dial);
+  const alike = dials.every((dial) => dial === dials[0]);
+  const given = alike ? `${dials.length} × ${dials[0]} s` : `${dials.join(' + ')} s`;
+  return `Just what patch ${patch + 1} got: ${given}. In one firing all that is known would give ${view.dial} s.`;
 }
 
 /** Everything that the lamp has to do, in its order. */
@@ -96,28 +118,40 @@ function pairLines(draft: PrintDraft, view: PrintView, index: 0 | 1): FiringLine
 /** "Card over three patches, 2.3 s": a firing as something to do in the dark. */
 export const firingSentence = ({ hands, dial }: FiringLine) => `${hands}, ${dial} s`;
 
-/** What a sheet of the answer on the page is given; nothing while there is no answer. */
-export function sheetGiven(draft: PrintDraft, view: PrintView): PrintDraft['sheetFired'] {
+/** The answer on the page as a version that a sheet is exposed to; nothing while there is no answer. */
+export function versionNow(draft: PrintDraft, view: PrintView): Version | undefined {
   const lines = firingLines(draft, view, 'print');
-  if (!view.reading || lines.length === 0) return undefined;
-  return {
-    settingId: view.reading.setting.id,
+  const { reading, printSeconds } = view;
+  if (!reading || printSeconds === undefined || lines.length === 0) return undefined;
+  const answer: Omit<Version, 'number'> = {
+    settingId: reading.setting.id,
+    seconds: printSeconds,
+    range: reading.setting.range,
+    withinStops: reading.withinStops,
     dialSeconds: lines.map(({ dialSeconds }) => dialSeconds),
-    areaStops: view.areas.map(({ stops = 0 }) => stops),
+    areas: draft.areas.flatMap(({ name }, index) => {
+      const stops = view.areas[index]?.stops;
+      return stops === undefined || stops === 0 ? [] : [{ name: name.trim() || 'the area', stops }];
+    }),
+    ...(draft.dryDown && { dryDown: true }),
   };
+  const versions = draft.versions ?? [];
+  const known = versions.find((version) => sameAnswer(version, answer));
+  return { ...answer, number: known?.number ?? versions.length + 1 };
 }
 
-const sameNumbers = (a: readonly number[], b: readonly number[]) =>
-  a.length === b.length && a.every((value, index) => value === b[index]);
-
-/** Was a sheet given just the answer on the page? Another time, filter, burn or dodge wants another sheet. */
-export function isFired(draft: PrintDraft, view: PrintView): boolean {
-  const { sheetFired: fired } = draft;
-  const given = fired && sheetGiven(draft, view);
-  return (
-    given !== undefined &&
-    given.settingId === fired!.settingId &&
-    sameNumbers(given.dialSeconds, fired!.dialSeconds) &&
-    sameNumbers(given.areaStops, fired!.areaStops)
+/** Would a sheet of the one be a sheet of the other? The light is what counts, and where it falls. */
+const sameAnswer = (a: Omit<Version, 'number'>, b: Omit<Version, 'number'>) =>
+  a.settingId === b.settingId &&
+  same(a.dialSeconds, b.dialSeconds) &&
+  same(
+    a.areas.map(({ stops }) => stops),
+    b.areas.map(({ stops }) => stops),
   );
+
+/** Was the last sheet given just the answer on the page? Another time, filter, burn or dodge wants another sheet. */
+export function isFired(draft: PrintDraft, view: PrintView): boolean {
+  const last = draft.sheets?.at(-1);
+  if (!last || last.exposedAtMs < (draft.takenUpAtMs ?? 0)) return false;
+  return versionNow(draft, view)?.number === last.version;
 }

@@ -41,31 +41,45 @@ export class FiringClock {
     return (this.#nowMs - (this.#startMs ?? this.#nowMs)) / 1000 - COUNT_IN_BEATS;
   }
 
-  begin(seconds: number, by: LampSwitchId): void {
-    if (this.state === 'counting' || this.state === 'lit') return;
+  /** Counts in, and gives it. The instant at which the lamp lights, ms. */
+  begin(seconds: number, by: LampSwitchId): number {
     const startMs = Date.now() + AHEAD_MS;
+    this.#run(startMs, seconds, by);
+    return startMs + COUNT_IN_BEATS * 1000;
+  }
+
+  /** Goes on with one whose lamp was lit at an instant, or will be. */
+  rejoin(litAtMs: number, seconds: number, by: LampSwitchId): void {
+    this.#run(litAtMs - COUNT_IN_BEATS * 1000, seconds, by);
+  }
+
+  #run(startMs: number, seconds: number, by: LampSwitchId): void {
+    this.#silence();
     const { beats } = lampSwitches.find(({ id }) => id === by)!;
     const cues = firingCues(seconds).filter(({ kind }) => beats || kind !== 'beat');
     this.#startMs = startMs;
     this.#seconds = seconds;
     this.#silence = this.wetSide.play(
-      cues.map(({ kind, atSeconds }) => ({
-        atMs: startMs + atSeconds * 1000,
-        beeps: firingSounds[kind],
-      })),
+      cues
+        .map(({ kind, atSeconds }) => ({
+          atMs: startMs + atSeconds * 1000,
+          beeps: firingSounds[kind],
+        }))
+        // Of one that is gone on with, only what is still to come.
+        .filter(({ atMs }) => atMs > Date.now()),
     );
     if (by === 'screen') this.lamp.fire(startMs + COUNT_IN_BEATS * 1000, seconds);
     this.#look();
   }
 
-  /** Puts the lamp out. What is left of the firing, s; all of it when the light had not come on. */
+  /** Puts the lamp out. How long it was lit, s. */
   stop(): number {
     this.#nowMs = Date.now();
-    const left = this.state === 'counting' ? this.#seconds : this.secondsLeft;
+    const litSeconds = this.state === 'lit' ? this.#elapsed : 0;
     this.lamp.stop();
     this.#silence();
     this.reset();
-    return left;
+    return litSeconds;
   }
 
   reset(): void {

@@ -7,7 +7,8 @@ import {
   type LightSetup,
   type StripChoices,
 } from '@katachron/core';
-import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
+import { format } from 'date-fns';
+import { MOST_STRIPS, type PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { PrintBody } from '../../nouns/print/contract.ts';
 import type { Pick } from '../../nouns/strip/contract.ts';
 import { plainStops } from '../../words/fraction.ts';
@@ -48,22 +49,31 @@ function stripsSeen(draft: PrintDraft, view: PrintView, choices: StripChoices): 
   ];
 }
 
-/** The print as it goes into the logbook: set-up, every strip with its picks, the answer, the areas. */
-export function printBody(
+/** The print as it stands in the logbook: set-up, every strip with its picks, versions and sheets. */
+export function recordOf(
   draft: PrintDraft,
   view: PrintView,
-  title: string,
-  madeAtMs: number,
+  before: { readonly sheets: PrintBody['sheets']; readonly note: string } = {
+    sheets: [],
+    note: '',
+  },
 ): PrintBody | undefined {
-  const { reading, choices, timerStep, lagSeconds } = view;
-  if (!reading || !choices) return undefined;
+  const { choices, timerStep, lagSeconds } = view;
+  const { versions = [], sheets = [] } = draft;
+  const [first] = sheets;
+  const last = sheets.at(-1);
+  if (!first || !last) return undefined;
   const lamp = { lagSeconds, timerStepSeconds: timerStep };
   const earlier = convertedStrips(draft.earlier, view.now.setup).map(({ conversion }) => ({
     ...(conversion.changes.length > 0 && { worth: conversion.whole ? conversion.factor : 0 }),
   }));
-  const seen: StripSeen[] = [...draft.earlier, ...stripsSeen(draft, view, choices)];
+  const seen: StripSeen[] = [
+    ...draft.earlier,
+    ...(view.reading && choices ? stripsSeen(draft, view, choices) : []),
+  ];
+  const madeOn = format(first.exposedAtMs, 'd MMMM yyyy, HH:mm');
   return {
-    title,
+    title: draft.title.trim() || `Print of ${madeOn}`,
     setup: {
       negative: draft.negative.trim(),
       enlarger: draft.enlarger.trim(),
@@ -73,27 +83,25 @@ export function printBody(
       contrastSetId: draft.contrastSetId,
       lamp,
     },
-    settingId: reading.setting.id,
-    seconds: view.printSeconds ?? reading.seconds,
-    range: reading.setting.range,
-    withinStops: reading.withinStops,
     strips: seen.map(({ lamp: own, setup: _setup, ...strip }, index) => ({
       ...strip,
       ...earlier[index],
       choices: { ...strip.choices },
       patchSeconds: planStrip(strip.choices, own).patches.map((patch) => patch.givenSeconds),
     })),
-    areas: draft.areas.flatMap(({ name }, index) => {
-      const stops = view.areas[index]?.stops;
-      return stops === undefined || name.trim() === '' ? [] : [{ name: name.trim(), stops }];
+    versions: [...versions],
+    // What was said of a sheet when it was dry stands in the logbook alone.
+    sheets: sheets.map((sheet) => {
+      const verdict = before.sheets.find(({ id }) => id === sheet.id)?.verdict;
+      return { ...sheet, ...(verdict && { verdict }) };
     }),
-    note: '',
-    madeAtMs,
+    note: before.note,
+    madeAtMs: last.exposedAtMs,
   };
 }
 
-/** More strips than this do not fit into what a browser keeps; the oldest is let go. */
-const MOST_EARLIER = 5;
+/** The oldest is let go where there are more. */
+const MOST_EARLIER = MOST_STRIPS;
 
 /** A change of the draft; what is undefined in it goes. */
 export type DraftChange = { [Part in keyof PrintDraft]?: PrintDraft[Part] | undefined };

@@ -2,12 +2,13 @@ import { prints } from '../../nouns/print/store.server.ts';
 import { shelfStores } from '../../nouns/shelves.server.ts';
 import type { Bench } from './setup-now.ts';
 
-/** What stands in the darkroom, and what was printed there on a paper. */
-export async function benchFor(paper: string): Promise<Bench> {
+/** What stands in the darkroom, and what was printed there on a paper, but for the print that is in hand. */
+export async function benchFor(paper: string, of?: string): Promise<Bench> {
   const [evidence, enlargers, papers] = await Promise.all([
     prints.ofPaper(paper),
     shelfStores.enlargers.all(),
     shelfStores.papers.all(),
   ]);
-  return { evidence, enlargers, papers };
+  // What a print's own sheets say is in its own strips already.
+  return { evidence: evidence.filter(({ id }) => id !== of), enlargers, papers };
 }

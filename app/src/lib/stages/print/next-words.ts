@@ -13,7 +13,7 @@ export function nextWords(draft: PrintDraft, view: PrintView): string {
     return `Fire strip ${number} and pick on it${last}`;
   }
   const answer = `${dial} s at ${view.set.noun} ${reading.setting.name}`;
-  if (isFired(draft, view)) return `Write the sheet down: ${answer}`;
+  if (isFired(draft, view)) return `Look at the sheet, and judge it dry: ${answer}`;
   return reading.verdict === 'make-print'
     ? `Fire the print: ${answer}, sure enough for ${certaintyOf(draft).name}`
     : `One more strip: ${answer} so far`;

@@ -1,16 +1,14 @@
-import { headOf, sheetPlan, stripKinds } from '@katachron/core';
-import { format } from 'date-fns';
+import { headOf, sheetPlan, stripKinds, type LampSwitchId } from '@katachron/core';
 import { flushSync, getContext, setContext } from 'svelte';
 import type { WetSide } from '../../bench/clock/wet-side.svelte.ts';
-import { put } from '../../kit/client.ts';
 import { replaceDraft } from '../../kit/draft.svelte.ts';
 import { newId } from '../../kit/new-id.ts';
 import type { Held } from '../../nouns/in-hand/held.svelte.ts';
 import { sameName } from '../../nouns/paper/facts.ts';
-import type { Print } from '../../nouns/print/contract.ts';
-import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
-import { isFired, type Fired } from './firing-lines.ts';
-import { changedSetup, nextStripDraft, printBody, withContrast, type SetupChoice } from './keep.ts';
+import { MOST_SHEETS, type GivenFiring } from '../../nouns/print/sheet.ts';
+import type { Fired, PrintDraft } from '../../nouns/in-hand/draft.ts';
+import { firingLines, isFired, versionNow } from './firing-lines.ts';
+import { changedSetup, nextStripDraft, withContrast, type SetupChoice } from './keep.ts';
 import { printView } from './print-view.ts';
 import type { Bench } from './setup-now.ts';
 
@@ -20,6 +18,24 @@ const DRAG_MS = 700;
 /** The strip, or the other contrast beside it. */
 export type Half = 'strip' | 'beside';
 export type Place = 'highlight' | 'shadow';
+
+/** What can be taken back: it outlives a look at another page. */
+class WayBack {
+  /** Strips to go back to, newest last. */
+  before = $state.raw<readonly PrintDraft[]>([]);
+  /** What stood there before each pick, newest last. */
+  picks = $state.raw<
+    readonly { where: Place; half: Half; position: number | null; atMs: number }[]
+  >([]);
+}
+
+const waysBack = new WeakMap<Held, WayBack>();
+
+function wayBack(held: Held): WayBack {
+  const way = waysBack.get(held) ?? new WayBack();
+  waysBack.set(held, way);
+  return way;
+}
 
 interface Surroundings {
   readonly held: Held;
@@ -38,16 +54,28 @@ export class PrintInHand {
   readonly view;
   problem = $state<string>();
   keeping = $state(false);
-  /** Strips to go back to, newest last. */
-  before = $state.raw<PrintDraft[]>([]);
-  /** What stood there before each pick, newest last. */
-  picks = $state.raw<{ where: Place; half: Half; position: number | null; atMs: number }[]>([]);
+  readonly #way: WayBack;
 
   constructor(around: Surroundings) {
     this.#around = around;
     this.draft = around.held.draft;
+    this.#way = wayBack(around.held);
     const view = $derived(printView(this.draft, around.bench()));
     this.view = () => view;
+  }
+
+  get before(): readonly PrintDraft[] {
+    return this.#way.before;
+  }
+  set before(before) {
+    this.#way.before = before;
+  }
+
+  get picks(): WayBack['picks'] {
+    return this.#way.picks;
+  }
+  set picks(picks) {
+    this.#way.picks = picks;
   }
 
   get held(): Held {
@@ -94,15 +122,15 @@ export class PrintInHand {
   }
 
   /** What comes next, and the big button does. */
-  get next(): 'fire-strip' | 'next-strip' | 'fire-print' | 'keep' {
+  get next(): 'fire-strip' | 'next-strip' | 'fire-print' | 'done' {
     if (!this.reading) return 'fire-strip';
-    if (this.fired) return 'keep';
+    if (this.fired) return 'done';
     return this.ready ? 'fire-print' : 'next-strip';
   }
 
   bigButton(): void {
     if (this.next === 'fire-strip') this.fire('strip');
-    else if (this.next === 'keep') void this.keepPrint();
+    else if (this.next === 'done') void this.done();
     else if (this.next === 'fire-print') this.fire('print');
     else this.nextStrip();
   }
@@ -229,29 +257,56 @@ export class PrintInHand {
     this.#around.wetSide.layIn(`strip ${this.number}`, this.#strip);
   }
 
-  async keepPrint(): Promise<void> {
+  /** A sheet was exposed to the answer on the page: it belongs to the print from now on, and into the logbook. */
+  sheetGiven(firings: readonly GivenFiring[], switchedBy: LampSwitchId): void {
     const { draft } = this;
-    const view = this.view();
-    const madeAtMs = Date.now();
-    const title = draft.title.trim() || `Print of ${format(madeAtMs, 'd MMMM yyyy, HH:mm')}`;
-    const body = printBody(draft, view, title, madeAtMs);
-    const wrong = view.areas.find(({ trouble }) => trouble);
-    if (!body || wrong?.trouble) {
+    const version = versionNow(draft, this.view());
+    if (!version) return;
+    const { versions = [], sheets = [] } = draft;
+    if (!versions.some(({ number }) => number === version.number)) {
+      draft.versions = [...versions, version].slice(-MOST_SHEETS);
+    }
+    const sheet = {
+      id: newId(),
+      version: version.number,
+      exposedAtMs: Date.now(),
+      switchedBy,
+      firings: [...firings],
+    };
+    draft.sheets = [...sheets, sheet].slice(-MOST_SHEETS);
+  }
+
+  /** Where the sheet was exposed without this screen it is written down as it was to be fired; then to its record. */
+  async keepPrint(): Promise<void> {
+    const wrong = this.view().areas.find(({ trouble }) => trouble);
+    const lines = firingLines(this.draft, this.view(), 'print');
+    if (lines.length === 0 || wrong?.trouble) {
       this.problem = wrong?.trouble ?? 'Pick a patch first: a print needs a time.';
       return;
     }
+    if (!this.fired) {
+      const asPlanned = lines.map(({ hands, filter, dialSeconds }) => ({
+        ...{ hands, filter },
+        seconds: dialSeconds,
+      }));
+      this.sheetGiven(asPlanned, 'own-timer');
+    }
+    await this.done();
+  }
+
+  /** The print is made: off the bench, to its record, where it is judged when it is dry. */
+  async done(): Promise<void> {
     if (this.keeping) return;
     this.keeping = true;
     this.problem = undefined;
-    const id = newId();
-    const outcome = await put<Print>(`/api/v1/prints/${id}`, body);
+    await this.held.become('made');
     this.keeping = false;
-    if (outcome.problem) {
-      this.problem = outcome.problem.detail;
+    if (this.held.waiting) {
+      this.problem =
+        'The server does not answer. The sheet is kept in this browser, and goes into the logbook as soon as it does.';
       return;
     }
-    await this.held.become('made');
-    await this.#around.go(`/logbook/prints/${id}`);
+    await this.#around.go(`/logbook/prints/${this.held.id}`);
   }
 }
 

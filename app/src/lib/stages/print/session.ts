@@ -167,8 +167,10 @@ export function dryDownOf(
   prints: readonly Print[],
   base?: PaperBase,
 ): LearnedDryDown | undefined {
-  const verdicts = prints.flatMap(({ setup, dryStops }) =>
-    dryStops !== undefined && paper.trim() !== '' && sameName(setup.paper, paper) ? [dryStops] : [],
+  const verdicts = prints.flatMap(({ setup, sheets }) =>
+    paper.trim() !== '' && sameName(setup.paper, paper)
+      ? sheets.flatMap(({ verdict }) => verdict?.highlightStops ?? [])
+      : [],
   );
   const learned = learnDryDown(verdicts, base);
   // What nobody sees wants no words before somebody has judged.

@@ -9,6 +9,6 @@ export async function load({ params, depends }) {
   return forPage(async () => {
     const inHand = await printsInHand.find(id);
     if (!inHand) error(404, 'There is no print in hand with this id.');
-    return { inHand, bench: await benchFor(inHand.draft.paper) };
+    return { inHand, bench: await benchFor(inHand.draft.paper, id) };
   });
 }

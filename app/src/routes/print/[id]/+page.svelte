@@ -18,7 +18,7 @@
   useKeys([
     {
       key: ' ',
-      does: 'the big button: fire the strip, one more strip, fire the print, or keep it',
+      does: 'the big button: fire the strip, one more strip, fire the print, or to its record',
       run: () => print.bigButton(),
     },
     { key: 'h', does: 'place the highlight pick', run: () => print.place('highlight') },
@@ -26,7 +26,11 @@
     { key: 'y', does: 'the highlight beside it', run: () => print.place('highlight', 'beside') },
     { key: 'i', does: 'the shadow beside it', run: () => print.place('shadow', 'beside') },
     { key: 'u', does: 'take the last pick back', run: () => print.unpick() },
-    { key: 'p', does: 'keep the print', run: () => void print.keepPrint() },
+    {
+      key: 'p',
+      does: 'write the print down, and to its record',
+      run: () => void print.keepPrint(),
+    },
     { key: 'f', does: 'fire the strip from this screen', run: () => print.fire('strip') },
     { key: 'g', does: 'fire the print', run: () => print.reading && print.fire('print') },
     { key: 'b', does: 'strip into the developer', run: () => print.layIn() },

@@ -4,6 +4,7 @@ import { printsByPaper } from './0003-prints-by-paper.ts';
 import { printSetups } from './0004-print-setups.ts';
 import { forgottenAndFound } from './0005-forgotten-and-found.ts';
 import { printsInHand } from './0006-prints-in-hand.ts';
+import { versionsAndSheets } from './0007-versions-and-sheets.ts';
 import type { Migration } from './migration.ts';
 
 /** Every migration, oldest first. */
@@ -14,4 +15,5 @@ export const migrations: readonly Migration[] = [
   printSetups,
   forgottenAndFound,
   printsInHand,
+  versionsAndSheets,
 ];

@@ -1,9 +1,13 @@
 import { error } from '@sveltejs/kit';
-import { forPage, pageId } from '$lib/server/page.ts';
+import { printsInHand } from '$lib/nouns/in-hand/store.server.ts';
 import { prints } from '$lib/nouns/print/store.server.ts';
+import { forPage, pageId } from '$lib/server/page.ts';
 
 export async function load({ params }) {
-  const print = await forPage(() => prints.find(pageId(params, 'print')));
+  const id = pageId(params, 'print');
+  const [print, inHand] = await forPage(() =>
+    Promise.all([prints.find(id), printsInHand.find(id)]),
+  );
   if (!print) error(404, 'There is no print with this id.');
-  return { print };
+  return { print, inHand };
 }

@@ -1,19 +1,28 @@
 <script lang="ts">
-  import { capital } from '$lib/words/capital.ts';
   import { goto, invalidateAll } from '$app/navigation';
+  import { lampSwitches } from '@katachron/core';
   import { format } from 'date-fns';
   import { put } from '$lib/kit/client.ts';
-  import { settingWords } from '$lib/stages/logbook/line.ts';
-  import { stripLines } from '$lib/stages/logbook/strip-log.ts';
+  import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
-  import SlotChoice from '$lib/kit/SlotChoice.svelte';
+  import { newId } from '$lib/kit/new-id.ts';
+  import type { InHand } from '$lib/nouns/in-hand/contract.ts';
+  import type { PrintDraft } from '$lib/nouns/in-hand/draft.ts';
+  import { latestVersion } from '$lib/nouns/print/latest.ts';
+  import type { Sheet, Verdict } from '$lib/nouns/print/sheet.ts';
+  import { areaWords, settingWords } from '$lib/stages/logbook/line.ts';
+  import SheetVerdict from '$lib/stages/logbook/SheetVerdict.svelte';
+  import { stripLines } from '$lib/stages/logbook/strip-log.ts';
+  import { copyOf, draftFrom } from '$lib/stages/print/from-record.ts';
   import { areaSeconds } from '$lib/words/area.ts';
+  import { capital } from '$lib/words/capital.ts';
   import { enlargerSeconds } from '$lib/words/duration.ts';
   import { signedStops, stopsInWords } from '$lib/words/fraction.ts';
 
   const { data } = $props();
   const print = $derived(data.print);
   const setup = $derived(print.setup);
+  const version = $derived(latestVersion(print));
   const shown = $derived((seconds: number) =>
     enlargerSeconds(seconds, setup.lamp.timerStepSeconds),
   );
@@ -31,31 +40,42 @@
       .filter((words) => words !== '')
       .join(', '),
   );
-
   let problem = $state<string>();
-  const NOT_JUDGED = 'none';
-  const twelfths = [-4, -3, -2, -1, 0, 1, 2, 3, 4, 6];
-  const verdicts = [
-    { id: NOT_JUDGED, name: 'not judged yet' },
-    ...twelfths.map((n) => ({
-      id: String(n),
-      name: n === 0 ? 'as it should be' : `${stopsInWords(n / 12)} too ${n > 0 ? 'dark' : 'light'}`,
-    })),
-  ];
-  const verdict = $derived(
-    print.dryStops === undefined ? NOT_JUDGED : String(Math.round(print.dryStops * 12)),
-  );
 
-  /** What it looks like dry teaches the next print on this paper. */
-  async function judge(chosen: string) {
-    const { id, version, dryStops: _before, ...body } = print;
-    const dryStops = chosen === NOT_JUDGED ? {} : { dryStops: Number(chosen) / 12 };
-    const outcome = await put(`/api/v1/prints/${id}`, { ...body, ...dryStops }, version);
+  /** What a sheet looks like dry teaches the next print on this paper. */
+  async function judge(sheet: Sheet, verdict: Verdict) {
+    const { id, version: basedOn, ...body } = print;
+    const { verdict: _before, ...unjudged } = sheet;
+    const judged = { ...unjudged, ...(Object.keys(verdict).length > 0 && { verdict }) };
+    const sheets = print.sheets.map((one) => (one.id === sheet.id ? judged : one));
+    const outcome = await put(`/api/v1/prints/${id}`, { ...body, sheets }, basedOn);
     problem = outcome.problem?.detail;
     await invalidateAll();
   }
 
-  useKeys([{ key: 'Escape', does: 'back to the logbook', run: () => void goto('/logbook') }]);
+  /** All that was kept of it, from the bench where it still lies, or from the record. */
+  const kept = $derived<PrintDraft>(data.inHand?.draft ?? draftFrom(print));
+
+  async function onTheBench(id: string, draft: PrintDraft, page = '', basedOn?: number) {
+    const body = { draft, state: 'in-hand', touchedAtMs: Date.now() };
+    const outcome = await put<InHand>(`/api/v1/prints-in-hand/${id}`, body, basedOn);
+    problem = outcome.problem?.detail;
+    if (outcome.value) await goto(`/print/${id}${page}`);
+  }
+  const again = () =>
+    onTheBench(print.id, { ...kept, takenUpAtMs: Date.now() }, '', data.inHand?.version);
+  const copy = (page = '') => onTheBench(newId(), copyOf(kept), page);
+
+  useKeys([
+    { key: ' ', does: 'print it again', run: () => void again() },
+    { key: 'c', does: 'a copy of it', run: () => void copy() },
+    {
+      key: 's',
+      does: 'another size',
+      run: () => void copy(`/convert?seconds=${version.seconds}`),
+    },
+    { key: 'Escape', does: 'back to the logbook', run: () => void goto('/logbook') },
+  ]);
 </script>
 
 <svelte:head><title>{print.title} · Katachron</title></svelte:head>
@@ -65,48 +85,81 @@
 <p class="mt-1 text-[17px] text-soft">
   {capital(sentence)}. {format(print.madeAtMs, 'd MMMM yyyy')}.
 </p>
+{#if problem}<p class="mt-2 text-trouble" role="alert">{problem}</p>{/if}
 
 <div
-  class="mt-8 grid grid-cols-1 gap-x-14 gap-y-8 lg:grid-cols-[minmax(330px,auto)_minmax(0,1fr)_minmax(0,1fr)]"
+  class="mt-6 grid grid-cols-1 gap-x-14 gap-y-8 lg:grid-cols-[minmax(330px,auto)_minmax(0,1fr)_minmax(0,1fr)]"
 >
   <section aria-label="The exposure">
-    <p class="numeral text-[112px]">{shown(print.seconds)}<span class="text-[0.36em]"> s</span></p>
-    <p class="mt-4 text-lg">{settingWords(print)}, R {print.range}</p>
-    <p class="text-soft">within {stopsInWords(print.withinStops)}</p>
+    <p class="numeral text-[112px]">
+      {shown(version.seconds)}<span class="text-[0.36em]"> s</span>
+    </p>
+    <p class="mt-4 text-lg">{settingWords(print)}, R {version.range}</p>
+    <p class="text-soft">
+      within {stopsInWords(version.withinStops)}{version.dryDown ? ', dry-down taken off' : ''}
+    </p>
     {#if print.note}<p class="reason mt-4">{print.note}</p>{/if}
-    <p class="mt-3 text-soft">
-      Dry, its highlight is
-      <SlotChoice
-        label="The dry verdict"
-        bind:value={() => verdict, (chosen) => void judge(chosen)}
-        options={verdicts}
-      />.
-    </p>
-    {#if problem}<p class="mt-2 text-trouble" role="alert">{problem}</p>{/if}
-    <p class="not-printed mt-4">
-      <a
-        class="slot-in inline-flex min-h-11 items-center"
-        href="/print/convert?seconds={print.seconds}">At another size, aperture or paper</a
+    <div class="not-printed mt-4 flex flex-wrap gap-3">
+      <Button main keyHint="Space" onclick={() => void again()}>Print again</Button>
+      <Button keyHint="C" onclick={() => void copy()}>Copy</Button>
+      <Button keyHint="S" onclick={() => void copy(`/convert?seconds=${version.seconds}`)}
+        >Another size</Button
       >
-    </p>
+    </div>
   </section>
 
-  <section aria-label="Burns and dodges">
-    <h2 class="font-[620]">Burns and dodges</h2>
-    {#if print.areas.length === 0}<p class="mt-1 text-soft">Straight.</p>{/if}
-    <ul class="mt-1">
-      {#each print.areas as area, index (index)}
-        <li class="flex justify-between gap-4 border-b border-hair py-2">
-          <span class="min-w-0 break-words"
-            >{area.name} <b class="font-[620]">{signedStops(area.stops)}</b></span
-          >
-          <span class="text-soft">
-            {areaSeconds(print.seconds, area.stops, setup.lamp.timerStepSeconds)}
-          </span>
-        </li>
+  <div>
+    <section aria-label="Burns and dodges">
+      <h2 class="font-[620]">Burns and dodges</h2>
+      {#if version.areas.length === 0}<p class="mt-1 text-soft">Straight.</p>{/if}
+      <ul class="mt-1">
+        {#each version.areas as area, index (index)}
+          <li class="flex justify-between gap-4 border-b border-hair py-2">
+            <span class="min-w-0 break-words"
+              >{area.name} <b class="font-[620]">{signedStops(area.stops)}</b></span
+            >
+            <span class="text-soft">
+              {areaSeconds(version.seconds, area.stops, setup.lamp.timerStepSeconds)}
+            </span>
+          </li>
+        {/each}
+      </ul>
+    </section>
+    <section aria-label="Sheets" class="mt-6">
+      <h2 class="font-[620]">Sheets</h2>
+      {#each [...print.sheets].reverse() as sheet (sheet.id)}
+        {@const of = print.sheets.length > 1 ? ` of sheet ${print.sheets.indexOf(sheet) + 1}` : ''}
+        {@const its = print.versions.find(({ number }) => number === sheet.version)}
+        <div class="border-b border-hair py-2">
+          <p>
+            Sheet {print.sheets.indexOf(sheet) + 1}{print.versions.length > 1
+              ? `, version ${sheet.version}`
+              : ''}, {format(
+              sheet.exposedAtMs,
+              'd MMMM yyyy, HH:mm',
+            )}{#if its && print.versions.length > 1}:
+              {shown(its.seconds)} s, {settingWords(print, its)}, {areaWords(its)}{/if}.
+          </p>
+          {#if sheet.firings.length > 0}
+            <p class="text-[15px] text-soft">
+              {sheet.firings
+                .map(({ hands, filter, seconds }) => `${hands}, ${shown(seconds)} s, ${filter}`)
+                .join('; ')}.
+              {#if sheet.switchedBy}By {lampSwitches.find(({ id }) => id === sheet.switchedBy)
+                  ?.name}.{/if}
+            </p>
+          {/if}
+          <SheetVerdict
+            {of}
+            verdict={sheet.verdict ?? {}}
+            onjudge={(verdict) => void judge(sheet, verdict)}
+          />
+        </div>
+      {:else}
+        <p class="mt-1 text-soft">None yet.</p>
       {/each}
-    </ul>
-  </section>
+    </section>
+  </div>
 
   <section aria-label="Strips">
     {#each strips as strip, index (index)}

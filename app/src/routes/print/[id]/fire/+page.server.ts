@@ -1,4 +1,4 @@
-import { firedThings } from '$lib/stages/print/firing-lines.ts';
+import { firedThings } from '$lib/nouns/in-hand/draft.ts';
 
 export function load({ url }) {
   const wanted = url.searchParams.get('what');

@@ -1,15 +1,18 @@
 <script lang="ts">
   import { capital } from '$lib/words/capital.ts';
   import { goto } from '$app/navigation';
-  import { beforeFiring, lampSwitches, sheetPlan } from '@katachron/core';
-  import { onMount } from 'svelte';
+  import { beforeFiring, lampSwitches, restOfFiring, sheetPlan } from '@katachron/core';
+  import same from 'fast-deep-equal';
+  import { onMount, untrack } from 'svelte';
   import { useWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
   import { SimulatedLampTimer } from '$lib/bench/devices/simulated-lamp-timer.ts';
+  import { keepAwake } from '$lib/bench/light/keep-awake.ts';
   import LightSwitch from '$lib/bench/light/LightSwitch.svelte';
   import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
   import { FiringClock } from '$lib/stages/print/firing.svelte.ts';
-  import { firingLines, firingSentence, sheetGiven } from '$lib/stages/print/firing-lines.ts';
+  import { firingLines, firingSentence } from '$lib/stages/print/firing-lines.ts';
   import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
+  import type { Firing } from '$lib/nouns/in-hand/draft.ts';
   import Sink from '$lib/bench/sink/Sink.svelte';
   import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
@@ -34,31 +37,72 @@
   const back = $derived(data.what.startsWith('pair') ? `${print.path}/split` : print.path);
 
   let looked = $state(false);
-  let at = $state(0);
-  /** What a firing that was stopped still lacks, s. */
-  let lacking = $state<number>();
   let lit = $state(false);
   let laidIn = $state(false);
   /** The server did not answer when the strip was laid in. */
   let away = $state(false);
-  const clock = new FiringClock(wetSide, new SimulatedLampTimer((on) => (lit = on)));
+  /** A firing ended while this page was not there. */
+  let endedAway = $state(false);
+  const timer = new SimulatedLampTimer((on) => (lit = on));
+  const clock = new FiringClock(wetSide, timer);
+  const dials = $derived(lines.map(({ dialSeconds }) => dialSeconds));
+  /** What this paper has got so far; another list of firings is another paper. */
+  const firing = $derived<Firing>(
+    draft.firing?.what === data.what && same(draft.firing.dialSeconds, dials)
+      ? draft.firing
+      : { what: data.what, dialSeconds: dials, at: 0, given: [] },
+  );
+  const at = $derived(firing.at);
+  const lacking = $derived(firing.lacking);
   const line = $derived(lines[at]);
   const done = $derived(at >= lines.length && lines.length > 0);
+  const begun = $derived(firing.given.length > 0 || firing.litAtMs !== undefined);
   const seconds = $derived(lacking ?? line?.dialSeconds ?? 0);
   const filterChanges = $derived(at === 0 || lines[at - 1]?.filter !== line?.filter);
   const silent = $derived(!desk.preferences.soundOn || wetSide.soundAsleep);
 
-  // The firing that was given makes way for the next one.
+  /** Light that the paper got, as it is written down. */
+  const lightOf = (givenSeconds: number) => ({
+    hands: line!.hands,
+    filter: line!.filter,
+    seconds: givenSeconds,
+  });
+
+  /** The firing that was given makes way for the next one. */
+  function given() {
+    if (!line) return;
+    const { lacking: _lacking, litAtMs: _lit, ...so } = firing;
+    const next = { ...so, at: at + 1, given: [...so.given, lightOf(seconds)] };
+    draft.firing = next;
+    // Only now was the sheet exposed: what is written down is what was fired.
+    if (data.what === 'print' && next.at >= lines.length) print.sheetGiven(next.given, by);
+  }
   $effect(() => {
     if (clock.state !== 'given') return;
     clock.reset();
-    lacking = undefined;
-    at += 1;
-    // Only now was the sheet exposed: what is written down is what was fired.
-    const given = sheetGiven(draft, view);
-    if (data.what === 'print' && at >= lines.length && given) draft.sheetFired = given;
+    untrack(given);
   });
-  onMount(() => () => clock.stop());
+  onMount(() => {
+    const sleep = keepAwake();
+    rejoin();
+    return () => {
+      clock.stop();
+      timer.focus(false);
+      sleep();
+    };
+  });
+
+  /** After a reload, or a tab that was frozen: the lamp went on meanwhile, and so does its clock, or it is over. */
+  function rejoin() {
+    if (begun) looked = true;
+    const { litAtMs } = firing;
+    if (litAtMs === undefined || !line) return;
+    if (Date.now() < litAtMs + seconds * 1000) clock.rejoin(litAtMs, seconds, by);
+    else {
+      endedAway = true;
+      given();
+    }
+  }
 
   useKeys([
     {
@@ -69,6 +113,9 @@
     },
     { key: 'x', does: 'lamp out', run: lampOut },
     { key: 'z', does: 'the firing before once more', run: backOne },
+    { key: 'n', does: 'go on to the next firing without this one', run: skip },
+    { key: 'o', does: 'lamp on to focus, and off', run: focus },
+    { key: 'd', does: 'another sheet of paper: from the first firing', run: anew },
     { key: 'Escape', does: 'back to the print', run: leave },
   ]);
 
@@ -76,23 +123,50 @@
     if (lines.length === 0) leave();
     else if (!looked) looked = true;
     else if (done) intoDeveloper();
-    else if (line) clock.begin(seconds, by);
+    else if (line && clock.state === 'ready') {
+      timer.focus(false);
+      endedAway = false;
+      draft.firing = { ...firing, litAtMs: clock.begin(seconds, by) };
+    }
   }
 
   function lampOut() {
-    if (clock.state === 'counting' || clock.state === 'lit') lacking = clock.stop();
+    if (clock.state !== 'counting' && clock.state !== 'lit') return;
+    const litSeconds = clock.stop();
+    const rest = restOfFiring(seconds, litSeconds, view.lagSeconds);
+    const { litAtMs: _lit, ...so } = firing;
+    const light = litSeconds > 0 ? [...so.given, lightOf(Number(litSeconds.toFixed(2)))] : so.given;
+    draft.firing = { ...so, given: light, lacking: rest };
   }
 
   function backOne() {
+    if (clock.state !== 'ready' || at === 0) return;
+    const { lacking: _lacking, ...so } = firing;
+    draft.firing = { ...so, at: at - 1 };
+    endedAway = false;
+  }
+
+  function skip() {
+    if (clock.state !== 'ready' || !looked || done) return;
+    const { lacking: _lacking, ...so } = firing;
+    draft.firing = { ...so, at: at + 1 };
+  }
+
+  function focus() {
+    if (clock.state === 'ready') timer.focus(!lit);
+  }
+
+  function anew() {
     if (clock.state !== 'ready') return;
-    at = Math.max(0, at - 1);
-    lacking = undefined;
+    delete draft.firing;
+    looked = laidIn = endedAway = false;
   }
 
   function intoDeveloper() {
     const kind = data.what === 'print' ? 'print' : 'strip';
     if (!laidIn) wetSide.layIn(name, sheetPlan(kind, view.on.kept?.base));
     laidIn = true;
+    delete draft.firing;
     void leaveWhenThere();
   }
 
@@ -106,7 +180,7 @@
   }
 
   function leave() {
-    clock.stop();
+    lampOut();
     void goto(back);
   }
 </script>
@@ -144,6 +218,7 @@
             {#if id === 'filter'}{capital(line?.filter ?? 'filter')} in{:else}{thing}{/if}
           </li>
         {/each}
+        {#if lit}<li class="text-caution">The lamp is on to focus: no paper under it</li>{/if}
         {#if desk.light === 'white'}
           <li class="text-caution">This screen is white: R turns it red</li>
         {/if}
@@ -200,7 +275,15 @@
           {/if}
           {#if lacking !== undefined}
             <p class="mt-3 text-2xl text-caution" role="alert">
-              Stopped early. The rest is a firing of its own and loses the lamp’s lag once more.
+              Stopped early. The rest is a firing of its own{view.lagSeconds > 0
+                ? `, with the lamp’s lag of ${view.lagSeconds} s once more`
+                : ''}.
+            </p>
+          {/if}
+          {#if endedAway}
+            <p class="mt-3 text-2xl text-caution" role="alert">
+              The firing before this one ended while this page was away. If its lamp did not burn,
+              go one back.
             </p>
           {/if}
           {#if silent}
@@ -224,6 +307,11 @@
       <Button large keyHint="X" onclick={lampOut}>Lamp out</Button>
     {:else}
       {#if looked && at > 0}<Button large keyHint="Z" onclick={backOne}>One back</Button>{/if}
+      {#if looked && !done}<Button large keyHint="N" onclick={skip}>Skip it</Button>{/if}
+      {#if begun}<Button large keyHint="D" onclick={anew}>Other paper</Button>{/if}
+      {#if by === 'screen'}<Button large keyHint="O" onclick={focus}
+          >{lit ? 'Focus lamp off' : 'Focus lamp'}</Button
+        >{/if}
       <Button large keyHint="Esc" onclick={leave}>Cancel</Button>
       <p class="text-soft">
         The lamp is switched by

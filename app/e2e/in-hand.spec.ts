@@ -1,0 +1,282 @@
+import type { BrowserContext, Page } from '@playwright/test';
+import {
+  A_PRINT,
+  expect,
+  leavePrint,
+  open,
+  openPrint,
+  prefer,
+  pressSpace,
+  stripRead,
+  test,
+} from './bench.ts';
+
+const named = (page: Page, name: string) => page.getByRole('link').filter({ hasText: name });
+
+async function typeTitle(page: Page, title: string) {
+  await page.getByRole('button', { name: /^Name of the print/ }).click();
+  await page.getByRole('textbox', { name: 'Name of the print' }).fill(title);
+  await page.keyboard.press('Enter');
+}
+
+/** What the server has of the print that a page is about. */
+async function stored(page: Page) {
+  const id = /\/print\/([0-9a-f-]{36})/.exec(page.url())![1]!;
+  return (await page.request.get(`/api/v1/prints-in-hand/${id}`)).json();
+}
+
+/** Another browser: its own cookies and its own storage. */
+async function otherBrowser(context: BrowserContext, baseURL: string | undefined) {
+  const other = await context.browser()!.newContext({
+    ...(baseURL && { baseURL }),
+    viewport: { width: 390, height: 844 },
+    serviceWorkers: 'block',
+  });
+  return { page: await other.newPage(), close: () => other.close() };
+}
+
+test('two prints are in hand on two browsers at once, each with its next step', async ({
+  page,
+  context,
+  baseURL,
+}) => {
+  const phone = await otherBrowser(context, baseURL);
+  await open(page, '/print');
+  await pressSpace(page);
+  await expect(page).toHaveURL(A_PRINT);
+  await typeTitle(page, 'Ladle by the door');
+  await open(phone.page, '/print');
+  await phone.page.getByRole('button', { name: /New print/ }).click();
+  await expect(phone.page).toHaveURL(A_PRINT);
+  await typeTitle(phone.page, 'Cullet barrow');
+  for (const one of [page, phone.page]) {
+    await open(one, '/print');
+    await expect(named(one, 'Ladle by the door')).toContainText('Fire strip 1 and pick on it.');
+    await expect(named(one, 'Cullet barrow')).toContainText('Fire strip 1 and pick on it.', {
+      timeout: 8000,
+    });
+  }
+  // Put aside at the desk, taken up on the phone.
+  await page.getByRole('button', { name: 'Put aside: Ladle by the door' }).click();
+  await expect(page.getByRole('heading', { name: 'Put aside' })).toBeVisible();
+  await open(phone.page, '/print');
+  await named(phone.page, 'Ladle by the door').click();
+  await expect(phone.page.getByRole('button', { name: /Ladle by the door/ })).toBeVisible();
+  // Removed by mistake.
+  await page.getByRole('button', { name: 'Remove Cullet barrow' }).click();
+  await expect(page.getByRole('status')).toContainText('Cullet barrow was removed.');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(named(page, 'Cullet barrow')).toBeVisible();
+  await phone.close();
+});
+
+test('forty strips and eighteen burns are there a week later, on a phone', async ({
+  page,
+  context,
+  baseURL,
+}) => {
+  const strip = {
+    settingId: '2',
+    choices: { kind: 'stops', method: 'cover-up', firstSeconds: 5, step: 1 / 3, patches: 7 },
+    lamp: { lagSeconds: 0.2, timerStepSeconds: 0.1 },
+    highlight: { position: 3, tone: 'VIII' },
+    shadow: { position: 4, tone: 'II' },
+  } as const;
+  const path = await leavePrint(page, {
+    ...stripRead,
+    earlier: Array.from({ length: 39 }, () => strip),
+    areas: Array.from({ length: 17 }, (_, n) => ({ name: `place ${n + 1}`, stops: '+½' })),
+  });
+  await openPrint(page);
+  await page.getByRole('button', { name: 'Add an area' }).click();
+  await expect(page.getByText('Burns and dodges').first()).toBeVisible();
+  await page.getByRole('button', { name: 'One more strip' }).click();
+  await expect.poll(async () => (await stored(page)).draft.earlier.length).toBe(40);
+  expect((await stored(page)).draft.areas).toHaveLength(18);
+  const phone = await otherBrowser(context, baseURL);
+  await phone.page.clock.install({ time: Date.now() + 7 * 86_400_000 });
+  await open(phone.page, path);
+  await expect(
+    phone.page
+      .getByRole('textbox', { name: /^Name of area/ })
+      .or(phone.page.getByText('place 17'))
+      .first(),
+  ).toBeVisible();
+  await open(phone.page, '/print');
+  await expect(named(phone.page, stripRead.title).first()).toContainText('40 strips read');
+  await phone.close();
+});
+
+test('what is changed elsewhere comes in; both count where each changed something else', async ({
+  page,
+  context,
+  baseURL,
+}) => {
+  const path = await leavePrint(page, { ...stripRead, title: 'Gondola' });
+  const phone = await otherBrowser(context, baseURL);
+  await open(page, path);
+  await open(phone.page, path);
+  await typeTitle(phone.page, 'Gondola, broad');
+  await page.bringToFront();
+  await expect(page.getByRole('button', { name: /Gondola, broad/ })).toBeVisible();
+  // Without a connection each changes the same: nobody is overruled.
+  await context.setOffline(true);
+  await typeTitle(page, 'Gondola at the desk');
+  await typeTitle(phone.page, 'Gondola on the phone');
+  await expect
+    .poll(async () => (await stored(phone.page)).draft.title)
+    .toBe('Gondola on the phone');
+  await context.setOffline(false);
+  await page.bringToFront();
+  const meanwhile = page.getByRole('region', { name: 'Changed on another device' });
+  await expect(meanwhile).toContainText(
+    'the name: here Gondola at the desk, there Gondola on the phone',
+  );
+  await meanwhile.getByRole('button', { name: 'Keep what is here' }).click();
+  await expect(meanwhile).toHaveCount(0);
+  await expect.poll(async () => (await stored(page)).draft.title).toBe('Gondola at the desk');
+  await phone.close();
+});
+
+test('with the server away what is typed stays over a reload and is sent when it answers', async ({
+  page,
+}) => {
+  const path = await leavePrint(page, { ...stripRead, title: 'Blowpipe' });
+  await open(page, path);
+  await page.route('**/api/v1/prints-in-hand/*', (route) => route.abort());
+  await typeTitle(page, 'Blowpipe, left');
+  await page.keyboard.press('h');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await page.reload();
+  await page.unroute('**/api/v1/prints-in-hand/*');
+  await expect(page.getByRole('button', { name: /Blowpipe, left/ })).toBeVisible({
+    timeout: 10_000,
+  });
+  await expect(page.getByRole('slider', { name: 'highlight right' })).toHaveAttribute(
+    'aria-valuetext',
+    /patch 5/,
+  );
+  await expect
+    .poll(async () => (await stored(page)).draft)
+    .toMatchObject({ title: 'Blowpipe, left', highlight: 4 });
+});
+
+test('picks can be taken back after a look at another page', async ({ page }) => {
+  await leavePrint(page, { ...stripRead, highlight: 3 });
+  await openPrint(page);
+  await page.keyboard.press('h');
+  await page.keyboard.press('ArrowRight');
+  const highlight = page.getByRole('slider', { name: 'highlight right' });
+  await expect(highlight).toHaveAttribute(
+    'aria-valuetext',
+    /between patches 4 and 5|patch 4½|patch 5/,
+  );
+  const moved = await highlight.getAttribute('aria-valuetext');
+  await page.getByRole('link', { name: 'Flash' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Flash');
+  await page.keyboard.press('Escape');
+  await expect(highlight).toHaveAttribute('aria-valuetext', moved!);
+  await page.keyboard.press('u');
+  await expect(highlight).toHaveAttribute('aria-valuetext', /patch 4$/);
+});
+
+test('a firing survives a reload, is gone on with, and what was skipped or stopped is known', async ({
+  page,
+}) => {
+  await leavePrint(page, {
+    ...{
+      ...stripRead,
+      first: '12',
+      step: '½',
+      patches: '3',
+      lag: '0',
+      highlight: null,
+      shadow: null,
+    },
+    areas: [],
+  });
+  await openPrint(page, '/fire?what=strip');
+  await pressSpace(page);
+  await pressSpace(page);
+  await expect(page.getByTestId('lamp')).toHaveText(/Lamp on/, { timeout: 8000 });
+  await page.reload();
+  // Its lamp went on burning meanwhile, and so does the clock.
+  await expect(page.getByTestId('lamp')).toHaveText(/Lamp on/);
+  await expect(page.getByTestId('clock')).toHaveText(/^(1[01]|[5-9])\.\d/);
+  await page.waitForFunction(() => document.documentElement.dataset.ready !== undefined);
+  await page.keyboard.press('x');
+  await expect(page.getByRole('alert').filter({ hasText: 'Stopped early' })).toBeVisible();
+  const rest = await page.getByTestId('clock').textContent();
+  await page.keyboard.press('Escape');
+  await expect(page).toHaveURL(A_PRINT);
+  await page.keyboard.press('f');
+  await expect(page.getByTestId('clock')).toHaveText(rest!);
+  await expect(page.getByTestId('count')).toHaveText('1 of 3');
+  await page.keyboard.press('n');
+  await expect(page.getByTestId('count')).toHaveText('2 of 3');
+  await page.keyboard.press('z');
+  await expect(page.getByTestId('count')).toHaveText('1 of 3');
+  await page.getByRole('button', { name: 'Other paper' }).click();
+  await expect(page.getByRole('heading', { name: 'Before the light' })).toBeVisible();
+  // To focus by, the lamp is lit without anything being fired.
+  await page.keyboard.press('o');
+  await expect(page.getByText('The lamp is on to focus')).toBeVisible();
+  await page.keyboard.press('o');
+  await expect(page.getByText('The lamp is on to focus')).toHaveCount(0);
+});
+
+test('on an empty bench in red light the list says what it is for', async ({ page }) => {
+  await prefer(page, { light: 'red' });
+  const { prints } = await (await page.request.get('/api/v1/prints-in-hand')).json();
+  for (const { id, version } of prints) {
+    await page.request.delete(`/api/v1/prints-in-hand/${id}`, {
+      headers: { 'if-match': `"${version}"` },
+    });
+  }
+  await open(page, '/print');
+  await expect(page.getByText(/^Nothing is in hand\./)).toBeVisible();
+});
+
+test('from nothing to a fired, developed and recorded print by keyboard alone, in at most forty keys', async ({
+  page,
+}) => {
+  let keys = 0;
+  const press = async (key: string) => {
+    keys += 1;
+    if (key === ' ') await pressSpace(page);
+    else await page.keyboard.press(key);
+  };
+  await page.clock.install();
+  await open(page, '/print');
+  await press(' ');
+  await expect(page).toHaveURL(A_PRINT);
+  const hands = page.getByTestId('hands');
+  /** Fires all that is to be fired, and lays it in the developer. */
+  const fire = async () => {
+    await expect(page.getByRole('heading', { name: 'Before the light' })).toBeVisible();
+    await press(' ');
+    for (let firing = 0; firing < 12; firing += 1) {
+      await expect(hands).toBeVisible();
+      if ((await hands.textContent())?.startsWith('All given')) break;
+      await press(' ');
+      await page.clock.runFor(60_000);
+    }
+    await press(' ');
+    await expect(page).toHaveURL(A_PRINT);
+  };
+  await press(' ');
+  await fire();
+  await press('h');
+  await press('j');
+  await press('ArrowRight');
+  const main = page.locator('.bg-rim');
+  await expect(main).toHaveText(/One more strip|Fire the print/);
+  await press('g');
+  await fire();
+  await expect(main).toHaveText(/Done: to its record/);
+  await press(' ');
+  await expect(page).toHaveURL(/\/logbook\/prints\//);
+  await expect(page.getByRole('region', { name: 'Sheets' })).toContainText('Sheet 1');
+  expect(keys).toBeLessThanOrEqual(40);
+});

@@ -1,0 +1,94 @@
+import { lampSwitches } from '@katachron/core';
+import Type, { type Static } from 'typebox';
+import { instantMs, isoRange, oneOf, seconds, stops, text, uuid } from '../../kit/fields.ts';
+import { settingId } from '../strip/contract.ts';
+
+/** More sheets than this nobody exposes of one print. */
+export const MOST_SHEETS = 100;
+/** More burns than this nobody gives. */
+export const MOST_AREAS = 40;
+
+const number = Type.Integer({
+  title: 'The number of the version',
+  minimum: 1,
+  maximum: MOST_SHEETS,
+});
+
+/** An answer that a sheet was exposed to. Another time, filter, burn or dodge is another version. */
+export const Version = Type.Object(
+  {
+    number,
+    settingId,
+    seconds: seconds('The exposure'),
+    range: isoRange('The paper’s range'),
+    withinStops: Type.Number({ title: 'The certainty', minimum: 0, maximum: 10 }),
+    /** Firing for firing as it was to be dialled; empty where nobody wrote it down. */
+    dialSeconds: Type.Array(Type.Number({ minimum: 0, maximum: 86_400 }), {
+      title: 'What was to be dialled',
+      maxItems: 200,
+    }),
+    areas: Type.Array(
+      Type.Object(
+        { name: text('The area', 60, 1), stops: stops('The burn or dodge') },
+        { title: 'An area', additionalProperties: false },
+      ),
+      { title: 'The areas', maxItems: MOST_AREAS },
+    ),
+    /** What dries darker was taken off the time. */
+    dryDown: Type.Optional(Type.Boolean({ title: 'Dry-down taken off' })),
+  },
+  { title: 'A version', additionalProperties: false },
+);
+export type Version = Static<typeof Version>;
+
+/** Light that a sheet really got. */
+export const GivenFiring = Type.Object(
+  {
+    hands: text('What the hands did', 300),
+    filter: text('The filter', 60),
+    seconds: Type.Number({
+      title: 'The light',
+      minimum: 0,
+      maximum: 86_400,
+      description: 's dialled',
+    }),
+  },
+  { title: 'A firing', additionalProperties: false },
+);
+export type GivenFiring = Static<typeof GivenFiring>;
+
+export const blackVerdicts = ['full', 'thin', 'blocked'] as const;
+export const contrastVerdicts = ['right', 'too-soft', 'too-hard'] as const;
+
+/** What a sheet looks like dry. */
+export const Verdict = Type.Object(
+  {
+    /** Its highlight is so much darker (positive) or lighter than wanted. */
+    highlightStops: Type.Optional(stops('The highlight, dry')),
+    blacks: Type.Optional(oneOf(blackVerdicts, 'The blacks')),
+    contrast: Type.Optional(oneOf(contrastVerdicts, 'The contrast')),
+    marks: Type.Optional(text('Marks on it', 500)),
+  },
+  { title: 'A verdict', additionalProperties: false },
+);
+export type Verdict = Static<typeof Verdict>;
+
+/** A piece of paper that was exposed. */
+export const Sheet = Type.Object(
+  {
+    id: uuid('The id'),
+    version: number,
+    exposedAtMs: instantMs('When it was exposed'),
+    /** What switched the lamp; not there where nobody wrote it down. */
+    switchedBy: Type.Optional(
+      oneOf(
+        lampSwitches.map(({ id }) => id),
+        'What switched the lamp',
+      ),
+    ),
+    firings: Type.Array(GivenFiring, { title: 'Its firings', maxItems: 200 }),
+    verdict: Type.Optional(Verdict),
+  },
+  { title: 'A sheet', additionalProperties: false },
+);
+export type Sheet = Static<typeof Sheet>;

@@ -1,0 +1,66 @@
+import { stripKinds } from '@katachron/core';
+import { newDraft, type PrintDraft } from '../../nouns/in-hand/draft.ts';
+import type { Print } from '../../nouns/print/contract.ts';
+import { plainStops } from '../../words/fraction.ts';
+
+const typed = (value: number) => String(Number(value.toFixed(2)));
+
+/** A print as it was worked out, from what the logbook has of it: set-up, every strip with its picks, versions and sheets. */
+export function draftFrom(print: Print): PrintDraft {
+  const { setup, strips, versions, sheets } = print;
+  const last = strips.at(-1);
+  const version = versions.at(-1)!;
+  const usual = newDraft();
+  const stepOf = ({ kind, step }: Print['strips'][number]['choices']) =>
+    stripKinds.find(({ id }) => id === kind)!.step === 'stops' ? plainStops(step) : typed(step);
+  const strip = last && {
+    settingId: last.settingId,
+    kind: last.choices.kind,
+    method: last.choices.method,
+    first: typed(last.choices.firstSeconds),
+    step: stepOf(last.choices),
+    patches: String(last.choices.patches),
+    highlight: last.highlight?.position ?? null,
+    shadow: last.shadow?.position ?? null,
+  };
+  const toneOf = (place: 'highlight' | 'shadow') =>
+    strips.findLast((one) => one[place])?.[place]?.tone;
+  return {
+    ...usual,
+    title: print.title,
+    negative: setup.negative,
+    enlarger: setup.enlarger,
+    lens: setup.lens,
+    head: setup.head,
+    paper: setup.paper,
+    contrastSetId: setup.contrastSetId,
+    settingId: version.settingId,
+    lag: String(setup.lamp.lagSeconds),
+    timerStep: String(setup.lamp.timerStepSeconds),
+    ...strip,
+    highlightTone: toneOf('highlight') ?? usual.highlightTone,
+    shadowTone: toneOf('shadow') ?? usual.shadowTone,
+    ...(version.dryDown && { dryDown: true }),
+    earlier: strips.slice(0, -1).map(({ settingId, choices, highlight, shadow }) => ({
+      ...{ settingId, choices, highlight, shadow },
+      lamp: setup.lamp,
+    })),
+    areas: version.areas.map(({ name, stops }) => ({ name, stops: signed(stops) })),
+    versions,
+    sheets,
+  };
+}
+
+const signed = (stops: number) => `${stops < 0 ? '−' : '+'}${plainStops(Math.abs(stops))}`;
+
+/** The same print as one of its own: other negatives of a row, another size. It has no sheets yet. */
+export function copyOf(draft: PrintDraft): PrintDraft {
+  const {
+    versions: _versions,
+    sheets: _sheets,
+    firing: _firing,
+    takenUpAtMs: _at,
+    ...rest
+  } = draft;
+  return { ...rest, title: draft.title === '' ? '' : `${draft.title}, copy`.slice(0, 120) };
+}
