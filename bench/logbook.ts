@@ -101,6 +101,7 @@ export async function largeLogbook(address: string, client: pg.Client): Promise<
   // Of the demo, before the filling.
   const tank = await one('SELECT id FROM tanks LIMIT 1');
   const recipe = await one('SELECT id FROM recipes LIMIT 1');
+  const inHand = await one('SELECT id FROM prints_in_hand LIMIT 1');
   const exposed = await one(`SELECT id FROM rolls WHERE state = 'exposed' LIMIT 1`);
   await fill(client);
   const roll = await one(`SELECT id FROM rolls WHERE title LIKE 'Shelf R-4213,%'`);
@@ -113,7 +114,7 @@ export async function largeLogbook(address: string, client: pg.Client): Promise<
     ...['/film', '/film/rolls', `/film/rolls/${exposed}`, `/film?roll=${exposed}`],
     ...['/film/recipes', `/film/recipes/${recipe}`, `/film?recipe=${recipe}`],
     ...['/film/tanks', `/film/tanks/${tank}`, '/film/clip-test', `/film/run/${roll}`],
-    ...['/print', '/print/setup', '/print/proof', `/print/proof/${roll}`],
+    ...['/print', `/print/${inHand}`, '/print/setup', '/print/proof', `/print/proof/${roll}`],
     ...['/logbook', '/logbook?q=furnace+R', '/logbook?q=roll', '/logbook?q=word7'],
     ...['/logbook?q=yard+snow+4213', '/logbook?q=nothing+like+it', '/logbook?q=halden+unheard'],
     ...[`/logbook/rolls/${roll}`, `/logbook/prints/${print}`],

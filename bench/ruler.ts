@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { chromium } from '@playwright/test';
 import { stripRead } from '../app/test/samples.ts';
 
@@ -24,10 +25,12 @@ export async function rulerDrag(address: string, executablePath: string): Promis
   });
   try {
     const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
-    const value = encodeURIComponent(JSON.stringify(stripRead));
-    await context.addCookies([{ name: 'katachron-print', value, url: address }]);
     const page = await context.newPage();
-    await page.goto(`${address}/print`);
+    const id = randomUUID();
+    await page.request.put(`${address}/api/v1/prints-in-hand/${id}`, {
+      data: { draft: stripRead, state: 'in-hand', touchedAtMs: Date.now() },
+    });
+    await page.goto(`${address}/print/${id}`);
     await page.waitForFunction(() => document.documentElement.dataset.ready !== undefined);
     const slider = (await page.getByRole('slider', { name: 'highlight right' }).boundingBox())!;
     const ruler = (await page.getByRole('group', { name: 'Stop ruler' }).boundingBox())!;

@@ -61,7 +61,9 @@ test('two prints are in hand on two browsers at once, each with its next step', 
   await expect(page.getByRole('heading', { name: 'Put aside' })).toBeVisible();
   await open(phone.page, '/print');
   await named(phone.page, 'Ladle by the door').click();
-  await expect(phone.page.getByRole('button', { name: /Ladle by the door/ })).toBeVisible();
+  await expect(
+    phone.page.getByRole('button', { name: /^Name of the print: Ladle by the door/ }),
+  ).toBeVisible();
   // Removed by mistake.
   await page.getByRole('button', { name: 'Remove Cullet barrow' }).click();
   await expect(page.getByRole('status')).toContainText('Cullet barrow was removed.');

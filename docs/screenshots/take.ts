@@ -131,13 +131,14 @@ const clip = async (page: Page) => {
 
 const shots: readonly Shot[] = [
   { name: 'film', path: '/film', light: 'white', size: desk },
-  { name: 'print', path: '/print', light: 'white', size: desk, before: stripIn },
-  { name: 'print-red', path: '/print', light: 'red', size: desk, before: stripIn },
-  { name: 'print-phone', path: '/print', light: 'red', size: phone },
-  { name: 'fire', path: '/print/fire?what=strip', light: 'red', size: desk, before: lookedOver },
+  { name: 'prints', path: '/print', light: 'white', size: desk },
+  { name: 'print', path: './', light: 'white', size: desk, before: stripIn },
+  { name: 'print-red', path: './', light: 'red', size: desk, before: stripIn },
+  { name: 'print-phone', path: './', light: 'red', size: phone },
+  { name: 'fire', path: './fire?what=strip', light: 'red', size: desk, before: lookedOver },
   { name: 'proof', path: '/print/proof/7c1d4b60-52e8-4f3a-8118-000000000000', light: 'white', size: desk, before: rated },
-  { name: 'readings', path: '/print/readings', light: 'white', size: desk, before: probed },
-  { name: 'split', path: '/print/split', light: 'white', size: desk, before: bothPicked },
+  { name: 'readings', path: './readings', light: 'white', size: desk, before: probed },
+  { name: 'split', path: './split', light: 'white', size: desk, before: bothPicked },
   { name: 'paper', path: '/print/setup/papers/3d9a5e10-0c7b-4f26-a1d4-000000000052', light: 'white', size: desk },
   { name: 'logbook', path: '/logbook', light: 'white', size: desk },
   { name: 'logbook-roll', path: '/logbook/rolls/7c1d4b60-52e8-4f3a-8118-000000000000', light: 'white', size: desk },
@@ -162,7 +163,7 @@ try {
   for (const { name, path, light, size, before } of shots) {
     const context = await browser.newContext({ viewport: size, baseURL: server.address });
     const preferences = { ...defaultPreferences, light, brightness: 5, redTold: true };
-    const cookies = { preferences, film: filmDraft, print: printDraft };
+    const cookies = { preferences, film: filmDraft };
     await context.addCookies(
       Object.entries(cookies).map(([cookie, value]) => ({
         name: `katachron-${cookie}`,
@@ -171,7 +172,14 @@ try {
       })),
     );
     const page = await context.newPage();
-    await page.goto(path);
+    // A page of a print in hand, as it was left.
+    const id = randomUUID();
+    if (path.startsWith('./')) {
+      await page.request.put(`/api/v1/prints-in-hand/${id}`, {
+        data: { draft: printDraft, state: 'made', touchedAtMs: Date.now() },
+      });
+    }
+    await page.goto(path.replace(/^\.\//, `/print/${id}/`));
     await page.waitForTimeout(900);
     await before?.(page);
     await page.screenshot({ path: join(here, `${name}.png`) });

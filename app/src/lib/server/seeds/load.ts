@@ -3,6 +3,8 @@ import { recipes } from '../../nouns/recipe/store.server.ts';
 import { rolls } from '../../nouns/roll/store.server.ts';
 import { shelfStores } from '../../nouns/shelves.server.ts';
 import type { versionedStore } from '../store/versioned.ts';
+import { printsInHand } from '../../nouns/in-hand/store.server.ts';
+import { demoPrintsInHand } from './prints-in-hand.ts';
 import { demoPrints } from './prints.ts';
 import { demoRecipes } from './recipes.ts';
 import { demoShelves } from './shelves.ts';
@@ -28,5 +30,8 @@ export async function loadDemo(): Promise<void> {
   }
   for (const { id, body } of demoPrints) {
     if (!(await prints.find(id))) await prints.put(id, body);
+  }
+  for (const { id, body } of demoPrintsInHand) {
+    if (!(await printsInHand.find(id))) await printsInHand.put(id, body);
   }
 }
