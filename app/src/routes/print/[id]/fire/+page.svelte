@@ -228,11 +228,11 @@
         {laidIn ? 'In the developer.' : 'All given. Into the developer.'}
       </p>
       {#if away}
-        <p class="mt-3 text-2xl text-caution" role="alert">
+        <p class="mt-3 text-xl text-caution md:text-2xl" role="alert">
           The server does not answer. The clock below goes on here; Space tries again.
         </p>
       {/if}
-      <p class="mt-3 text-2xl text-soft">
+      <p class="mt-3 text-xl text-soft md:text-2xl">
         Slide it in in one go, face down, then turn it over; dry your hands before the box is opened
         again.
       </p>
@@ -263,7 +263,7 @@
                       : { ...line, dial: `the last ${enlargerSeconds(lacking, view.timerStep)}` },
                   )}
           </p>
-          <p class="mt-3 text-2xl text-soft">
+          <p class="mt-3 text-xl text-soft md:text-2xl">
             {capital(line.filter)}{filterChanges && at > 0 ? ': change it now' : ''}.
             {#if by === 'screen'}<span data-testid="lamp"
                 >{lit ? 'Lamp on' : 'Lamp off'} (simulated lamp timer)</span
@@ -271,23 +271,30 @@
               light. Then a beat each second; two low beeps: dark.{/if}
           </p>
           {#if lines[at + 1]}
-            <p class="mt-3 text-2xl text-soft">Then: {firingSentence(lines[at + 1]!)}.</p>
+            <p class="mt-3 text-xl text-soft md:text-2xl">
+              Then: {firingSentence(lines[at + 1]!)}.
+            </p>
+          {/if}
+          {#if lit && clock.state === 'ready'}
+            <p class="mt-3 text-xl text-caution md:text-2xl" role="alert">
+              The lamp is on to focus: no paper under it. O puts it out.
+            </p>
           {/if}
           {#if lacking !== undefined}
-            <p class="mt-3 text-2xl text-caution" role="alert">
+            <p class="mt-3 text-xl text-caution md:text-2xl" role="alert">
               Stopped early. The rest is a firing of its own{view.lagSeconds > 0
                 ? `, with the lamp’s lag of ${view.lagSeconds} s once more`
                 : ''}.
             </p>
           {/if}
           {#if endedAway}
-            <p class="mt-3 text-2xl text-caution" role="alert">
+            <p class="mt-3 text-xl text-caution md:text-2xl" role="alert">
               The firing before this one ended while this page was away. If its lamp did not burn,
               go one back.
             </p>
           {/if}
           {#if silent}
-            <p class="mt-3 text-2xl text-caution" role="alert">
+            <p class="mt-3 text-xl text-caution md:text-2xl" role="alert">
               {desk.preferences.soundOn
                 ? 'No sound until you touch.'
                 : 'Sound is off: the count is on the screen only.'}
@@ -298,21 +305,23 @@
     {/if}
   </div>
 
-  <div class="flex flex-wrap items-center gap-4">
-    <Button main large keyHint="Space" onclick={bigButton}>
-      {#if lines.length === 0}Back to the print{:else if !looked}All looked over{:else if done}Into
-        the developer{:else if clock.state === 'ready'}Fire{:else}Firing{/if}
-    </Button>
+  <div class="flex flex-wrap items-center gap-3 md:gap-4">
+    <div class="max-md:grid max-md:w-full">
+      <Button main large keyHint="Space" onclick={bigButton}>
+        {#if lines.length === 0}Back to the print{:else if !looked}All looked over{:else if done}Into
+          the developer{:else if clock.state === 'ready'}Fire{:else}Firing{/if}
+      </Button>
+    </div>
     {#if clock.state === 'counting' || clock.state === 'lit'}
       <Button large keyHint="X" onclick={lampOut}>Lamp out</Button>
     {:else}
-      {#if looked && at > 0}<Button large keyHint="Z" onclick={backOne}>One back</Button>{/if}
-      {#if looked && !done}<Button large keyHint="N" onclick={skip}>Skip it</Button>{/if}
-      {#if begun}<Button large keyHint="D" onclick={anew}>Other paper</Button>{/if}
-      {#if by === 'screen'}<Button large keyHint="O" onclick={focus}
+      {#if looked && at > 0}<Button touch keyHint="Z" onclick={backOne}>One back</Button>{/if}
+      {#if looked && !done}<Button touch keyHint="N" onclick={skip}>Skip it</Button>{/if}
+      {#if begun}<Button touch keyHint="D" onclick={anew}>Other paper</Button>{/if}
+      {#if by === 'screen'}<Button touch keyHint="O" onclick={focus}
           >{lit ? 'Focus lamp off' : 'Focus lamp'}</Button
         >{/if}
-      <Button large keyHint="Esc" onclick={leave}>Cancel</Button>
+      <Button touch keyHint="Esc" onclick={leave}>Cancel</Button>
       <p class="text-soft">
         The lamp is switched by
         <SlotChoice
