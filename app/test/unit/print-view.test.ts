@@ -4,10 +4,17 @@ import { FilmDraft } from '../../src/lib/stages/film/draft.ts';
 import { PrintDraft } from '../../src/lib/nouns/in-hand/draft.ts';
 import { Preferences, defaultPreferences } from '../../src/lib/bench/desk/preferences.ts';
 import { PrintBody, type Print } from '../../src/lib/nouns/print/contract.ts';
+import type { FindingBody } from '../../src/lib/nouns/finding/contract.ts';
+import { findingSetup } from '../../src/lib/stages/print/findings.ts';
 import { copyOf, draftFrom } from '../../src/lib/stages/print/from-record.ts';
 import { nextStripDraft, recordOf } from '../../src/lib/stages/print/keep.ts';
 import { emptyBench } from '../../src/lib/stages/print/setup-now.ts';
-import { isFired, ownFiringsWords, versionNow } from '../../src/lib/stages/print/firing-lines.ts';
+import {
+  firingLines,
+  isFired,
+  ownFiringsWords,
+  versionNow,
+} from '../../src/lib/stages/print/firing-lines.ts';
 import { printView } from '../../src/lib/stages/print/print-view.ts';
 import { firedPatches } from '../../src/lib/stages/print/session.ts';
 import { rulerFor } from '../../src/lib/stages/print/ruler.ts';
@@ -366,5 +373,48 @@ describe('the sheet that was fired', () => {
     expect(ownFiringsWords(seconds, view)).toMatch(
       /^Just what patch 6 got: 6 × 3\.0 s\. In one firing all that is known would give \d+\.\d s\.$/,
     );
+  });
+});
+
+describe('a print in two exposures, or with a flash', () => {
+  const asked: PrintDraft = {
+    ...draft,
+    areas: [
+      { name: 'hand', stops: '−½' },
+      { name: 'roof', stops: '+1' },
+    ],
+  };
+  const linesOf = (change: Partial<PrintDraft>, bench = emptyBench) => {
+    const changed = { ...asked, ...change };
+    return firingLines(changed, printView(changed, bench), 'print');
+  };
+
+  it('split, it is fired soft and hard, held back in both, and burned with the one filter', () => {
+    const lines = linesOf({ split: { soft: '00', hard: '5' } });
+    expect(lines.map(({ filter }) => filter)).toEqual(['filter 00', 'filter 5', 'filter 2½']);
+    expect(lines[0]!.hands).toMatch(/^Whole sheet; hold back hand for \d\.\d s$/);
+    expect(lines[1]!.hands).toMatch(/^Whole sheet again; hold back hand for \d\.\d s$/);
+    const view = printView({ ...asked, split: { soft: '00', hard: '5' } });
+    const [soft, hard] = view.split!.pair!;
+    expect(lines[0]!.dialSeconds).toBeCloseTo(soft!.seconds + 0.2, 1);
+    expect(lines[1]!.dialSeconds).toBeCloseTo(hard!.seconds + 0.2, 1);
+    expect(versionNow({ ...asked, split: { soft: '00', hard: '5' } }, view)!.split).toHaveLength(2);
+  });
+
+  it('flashed, the flash comes first with its own light, and the main exposure is shorter', () => {
+    const setup = { ...findingSetup(asked), settingId: '00' };
+    const threshold: FindingBody = {
+      ...{ name: 'Flash', kind: 'flash-threshold', seconds: 2, setup, foundAtMs: 5 },
+    };
+    const flashed = linesOf({ flash: '80' }, { ...emptyBench, findings: [threshold] });
+    const plain = linesOf({});
+    expect(flashed[0]).toMatchObject({ dial: '1.8', filter: 'filter 00' });
+    expect(flashed[0]!.hands).toContain('Flash');
+    expect(flashed[1]!.dialSeconds).toBeLessThan(plain[0]!.dialSeconds);
+    // Nobody knows how long a flash of an unknown threshold is.
+    expect(linesOf({ flash: '80' })).toEqual(plain);
+    const view = printView({ ...asked, flash: '80' });
+    expect(view.flash!.given).toContain('No threshold was found for this set-up yet');
+    expect(printView({ ...asked, flash: 'much' }).flash!.trouble).toContain('70 to 100');
   });
 });

@@ -34,6 +34,20 @@ export const Version = Type.Object(
       ),
       { title: 'The areas', maxItems: MOST_AREAS },
     ),
+    /** Given as two exposures. */
+    split: Type.Optional(
+      Type.Array(
+        Type.Object(
+          { settingId, seconds: Type.Number({ title: 'The time', minimum: 0, maximum: 86_400 }) },
+          { title: 'An exposure', additionalProperties: false },
+        ),
+        { title: 'The pair', minItems: 2, maxItems: 2 },
+      ),
+    ),
+    /** Flashed before, with so much of the threshold. */
+    flashShare: Type.Optional(
+      Type.Number({ title: 'The flash, of its threshold', minimum: 0, maximum: 2 }),
+    ),
     /** What dries darker was taken off the time. */
     dryDown: Type.Optional(Type.Boolean({ title: 'Dry-down taken off' })),
   },

@@ -46,6 +46,7 @@
           hint="70 to 100 of the longest plain exposure that shows nothing, found by separate patches. More is a veil, on purpose."
         />
         of the threshold. {view.flash.trouble ?? view.flash.sentence ?? ''}
+        {view.flash.given}
         <button class="slot-in min-h-9" onclick={() => delete draft.flash}>no flash</button>
       </p>
     {/if}

@@ -78,31 +78,55 @@ export function firingLines(draft: PrintDraft, view: PrintView, what: Fired): Fi
   }
   if (what !== 'print') return pairLines(draft, view, what === 'pair-1' ? 0 : 1);
   if (!reading || printSeconds === undefined) return [];
-  const filter = noun(reading.setting.name);
-  const dials = baseDials(draft, view, { lagSeconds, timerStepSeconds: timerStep });
+  const { threshold, share = 0, mainSeconds } = view.flash ?? {};
+  // Without its threshold there is no flash, and nothing to make the main exposure shorter for.
+  const mainly = threshold && mainSeconds !== undefined ? mainSeconds / printSeconds : 1;
+  const lamp = { lagSeconds, timerStepSeconds: timerStep };
+  const exposures = (view.split?.pair ?? [{ setting: reading.setting, seconds: printSeconds }]).map(
+    ({ setting, seconds }) => ({ filter: noun(setting.name), seconds: seconds * mainly }),
+  );
   const areas = draft.areas.flatMap(({ name }, index) => {
     const stops = view.areas[index]?.stops;
     return stops === undefined || stops === 0 ? [] : [{ name: name.trim() || 'the area', stops }];
   });
-  const held = areas
-    .filter(({ stops }) => stops < 0)
-    .map(
-      ({ name, stops }) =>
-        `hold back ${name} for ${enlargerSeconds(burnOrDodge(printSeconds, stops), timerStep)} s`,
-    );
-  const base = ['Whole sheet', ...held].join('; ');
+  const held = (seconds: number) =>
+    areas
+      .filter(({ stops }) => stops < 0)
+      .map(
+        ({ name, stops }) =>
+          `hold back ${name} for ${enlargerSeconds(burnOrDodge(seconds, stops), timerStep)} s`,
+      );
+  const plain = view.set.settings.find(({ id }) => id === threshold?.settingId);
+  const flash = threshold
+    ? [
+        line(
+          'Flash: nothing in the negative’s place',
+          threshold.seconds * share + lagSeconds,
+          timerStep,
+          noun(plain?.name ?? threshold.settingId),
+        ),
+      ]
+    : [];
   return [
-    ...dials.map((seconds, index) =>
-      line(index === 0 ? base : 'Whole sheet again', seconds, timerStep, filter),
-    ),
+    ...flash,
+    ...exposures.flatMap(({ filter, seconds }, part) => {
+      const dials =
+        exposures.length === 1 && mainly === 1
+          ? baseDials(draft, view, lamp)
+          : [seconds + lagSeconds];
+      const hands = [part === 0 ? 'Whole sheet' : 'Whole sheet again', ...held(seconds)].join('; ');
+      return dials.map((dial, index) =>
+        line(index === 0 ? hands : 'Whole sheet again', dial, timerStep, filter),
+      );
+    }),
     ...areas
       .filter(({ stops }) => stops > 0)
       .map(({ name, stops }) =>
         line(
           `Burn ${name}, card with a hole moving`,
-          burnOrDodge(printSeconds, stops) + lagSeconds,
+          burnOrDodge(printSeconds * mainly, stops) + lagSeconds,
           timerStep,
-          filter,
+          noun(reading.setting.name),
         ),
       ),
   ];
@@ -134,16 +158,25 @@ export function versionNow(draft: PrintDraft, view: PrintView): Version | undefi
       return stops === undefined || stops === 0 ? [] : [{ name: name.trim() || 'the area', stops }];
     }),
     ...(draft.dryDown && { dryDown: true }),
+    ...(view.split?.pair && {
+      split: view.split.pair.map(({ setting, seconds }) => ({ settingId: setting.id, seconds })),
+    }),
+    ...(view.flash?.threshold &&
+      view.flash.share !== undefined && { flashShare: view.flash.share }),
   };
   const versions = draft.versions ?? [];
   const known = versions.find((version) => sameAnswer(version, answer));
   return { ...answer, number: known?.number ?? versions.length + 1 };
 }
 
+const filtersOf = ({ split = [] }: Pick<Version, 'split'>) =>
+  split.map(({ settingId }) => settingId);
+
 /** Would a sheet of the one be a sheet of the other? The light is what counts, and where it falls. */
 const sameAnswer = (a: Omit<Version, 'number'>, b: Omit<Version, 'number'>) =>
   a.settingId === b.settingId &&
   same(a.dialSeconds, b.dialSeconds) &&
+  same(filtersOf(a), filtersOf(b)) &&
   same(
     a.areas.map(({ stops }) => stops),
     b.areas.map(({ stops }) => stops),

@@ -43,6 +43,7 @@ import { stepWanted } from '../../words/strip-step.ts';
 import { paperFacts, type PaperFacts } from '../../nouns/paper/facts.ts';
 import { curvePlot, type CurvePlot } from './curve-plot.ts';
 import { rulerFor, type Ruler } from './ruler.ts';
+import { flashGiven, type FlashGiven } from './flash-given.ts';
 import { flashView, splitView, type FlashView, type SplitView } from './split-view.ts';
 import { certaintyOf, convertedStrips, dryDownOf, sessionOf, type Session } from './session.ts';
 import { emptyBench, setupNow, type Bench, type SetupNow } from './setup-now.ts';
@@ -129,7 +130,7 @@ export interface PrintView {
   readonly reading?: PrintReading;
   /** The answer as a soft and a hard exposure, and with a flash, where they are asked for. */
   readonly split?: SplitView;
-  readonly flash?: FlashView;
+  readonly flash?: FlashView & FlashGiven;
   /** What earlier prints in this set-up have taught, in a sentence. */
   readonly learned?: string;
   /** A strip that does not agree with those before it, in a sentence. */
@@ -433,6 +434,10 @@ function readingOf({
   const fault =
     highlight && shadow && stripFault(seconds.length, highlight.position, shadow.position);
   const { split, flash } = draft;
+  const flashed =
+    single && flash !== undefined
+      ? { ...flashView(set, single, flash), ...flashGiven(draft, bench.findings, timerStep) }
+      : undefined;
   return {
     ...(session?.value && { taughtBy: session.value.learnedFrom }),
     ...(dry && { dry: dryWords(dry) }),
@@ -456,12 +461,16 @@ function readingOf({
     ...(figures && { figures }),
     ...(fault && { fault: fault.sentence }),
     ...(single && split && { split: splitView(set, single, split.soft, split.hard) }),
-    ...(single && flash !== undefined && { flash: flashView(set, single, flash) }),
+    ...(flashed && { flash: flashed }),
     ...(session?.value && sessionWords(set, session.value)),
     ...((read?.trouble ?? session?.trouble) && { refusal: read?.trouble ?? session?.trouble }),
     neighbours: reading ? neighboursOf(on, reading, lightDensity, timerStep) : [],
     reasons: reading ? printReason(set, setting, reading, timerStep) : [],
-    areas: areasOf(draft, printSeconds, timerStep),
+    areas: areasOf(
+      draft,
+      flashed?.threshold ? (flashed.mainSeconds ?? printSeconds) : printSeconds,
+      timerStep,
+    ),
   };
 }
 

@@ -1,6 +1,7 @@
 import { lightSource, type LightSetup, type LightSource } from '@katachron/core';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { EnlargerBody } from '../../nouns/enlarger/contract.ts';
+import type { FindingBody } from '../../nouns/finding/contract.ts';
 import type { PaperBody } from '../../nouns/paper/contract.ts';
 import type { Print } from '../../nouns/print/contract.ts';
 import { attempt } from '../../words/attempt.ts';
@@ -12,8 +13,10 @@ export interface Bench {
   readonly evidence: readonly Print[];
   readonly enlargers: readonly EnlargerBody[];
   readonly papers: readonly PaperBody[];
+  /** Times that strips have settled for a whole set-up. */
+  readonly findings: readonly FindingBody[];
 }
-export const emptyBench: Bench = { evidence: [], enlargers: [], papers: [] };
+export const emptyBench: Bench = { evidence: [], enlargers: [], papers: [], findings: [] };
 
 /** Numbers of the set-up that are typed, and what to type. */
 const typedParts = {

@@ -28,6 +28,8 @@ export interface SingleExposure {
 export interface SplitView {
   readonly softSeconds?: string;
   readonly hardSeconds?: string;
+  /** The same unrounded, in the order in which they are given. */
+  readonly pair?: readonly { readonly setting: ContrastSetting; readonly seconds: number }[];
   readonly sentence: string;
 }
 
@@ -51,6 +53,10 @@ export function splitView(
   return {
     softSeconds: enlargerSeconds(pair.softSeconds, timerStep),
     hardSeconds: enlargerSeconds(pair.hardSeconds, timerStep),
+    pair: [
+      { setting: soft, seconds: pair.softSeconds },
+      { setting: hard, seconds: pair.hardSeconds },
+    ],
     sentence: `Together they are ${set.noun} ${setting.name}; ${Math.round(share)} % of the time is hard. Burn highlights with ${soft.name}, shadows with ${hard.name}.`,
   };
 }
@@ -59,6 +65,9 @@ export function splitView(
 export interface FlashView {
   readonly sentence?: string;
   readonly trouble?: string;
+  /** What the main exposure becomes, s, and the flash as a share of the threshold. */
+  readonly mainSeconds?: number;
+  readonly share?: number;
 }
 
 /** A flash made with the softest light that the set has. */
@@ -87,7 +96,11 @@ export function flashView(
         ? ` No other ${set.noun} brings that back any nearer.`
         : ` ${capital(set.noun)} ${back.name} brings it back.`
       : ' No light of this paper brings that back.';
-    return `R ${setting.range} becomes ${becomes.toFixed(0)}.${restore}${shorter}`;
+    return {
+      sentence: `R ${setting.range} becomes ${becomes.toFixed(0)}.${restore}${shorter}`,
+      mainSeconds: main,
+      share: flash.share,
+    };
   });
-  return read.value === undefined ? { trouble: read.trouble } : { sentence: read.value };
+  return read.value ?? { trouble: read.trouble ?? sentence };
 }

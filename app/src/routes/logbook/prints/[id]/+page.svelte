@@ -96,7 +96,18 @@
     </p>
     <p class="mt-4 text-lg">{settingWords(print)}, R {version.range}</p>
     <p class="text-soft">
-      within {stopsInWords(version.withinStops)}{version.dryDown ? ', dry-down taken off' : ''}
+      within {stopsInWords(version.withinStops)}{version.dryDown
+        ? ', dry-down taken off'
+        : ''}{version.split
+        ? `, in two: ${version.split
+            .map(
+              ({ settingId, seconds }) =>
+                `${shown(seconds)} s at ${settingWords(print, { ...version, settingId })}`,
+            )
+            .join(', ')}`
+        : ''}{version.flashShare === undefined
+        ? ''
+        : `, flashed with ${Math.round(version.flashShare * 100)} % of the threshold`}
     </p>
     {#if print.note}<p class="reason mt-4">{print.note}</p>{/if}
     <div class="not-printed mt-4 flex flex-wrap gap-3">
