@@ -17,7 +17,7 @@ const CHECKS = [
     name: 'types of the tools’ tests',
     args: ['npx', 'tsc', '--noEmit', '--project', 'tools/test'],
   },
-  { name: 'types of the benchmarks', args: ['npx', 'tsc', '--noEmit'] },
+  { name: 'types of the benchmarks and browser tests', args: ['npx', 'tsc', '--noEmit'] },
   { name: 'types of the core’s tests', args: ['npx', 'tsc', '--noEmit', '--project', 'core/test'] },
   { name: 'lint', args: ['npx', 'eslint', '.', '--max-warnings=0'] },
   { name: 'format', args: ['npx', 'prettier', '--check', '--log-level=warn', '.'] },

@@ -218,7 +218,7 @@ export async function listen(page: Page): Promise<() => Promise<Beep[]>> {
     };
     // What is taken off before its instant is never heard.
     OscillatorNode.prototype.stop = function (when) {
-      if (when === undefined && heard.get(this)!.heardMs > Date.now()) heard.delete(this);
+      if (when === undefined && (heard.get(this)?.heardMs ?? 0) > Date.now()) heard.delete(this);
       return stop.call(this, when);
     };
   });

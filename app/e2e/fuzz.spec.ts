@@ -139,6 +139,7 @@ for (const half of [0, 1]) {
     }
     // Whatever the server keeps of a print in hand, every page about it opens.
     let keptOdd = 0;
+    await setImmediate();
     for (let turn = 0; turn < 400; turn += 1) {
       const id = randomUUID();
       const draft = turn === 0 ? print : maker.bend(print);

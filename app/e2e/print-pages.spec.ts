@@ -1,3 +1,4 @@
+import type { Sheet } from '../src/lib/nouns/print/sheet.ts';
 import { printExample } from '../src/lib/nouns/print/contract.ts';
 import {
   expect,
@@ -125,8 +126,9 @@ test('a print of long ago, without any of the new parts, opens and is judged dry
   page,
 }) => {
   const id = crypto.randomUUID();
+  const [{ verdict: _verdict, ...unjudged }] = printExample.sheets as [Sheet];
   await page.request.put(`/api/v1/prints/${id}`, {
-    data: { ...printExample, title: 'An older print' },
+    data: { ...printExample, title: 'An older print', sheets: [unjudged] },
   });
   await open(page, `/logbook/prints/${id}`);
   await expect(page.getByRole('button', { name: 'The dry verdict: not judged yet' })).toBeVisible();

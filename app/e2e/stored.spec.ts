@@ -34,12 +34,13 @@ test('what was stored before two of a kind were refused opens, and answers to ke
 
 test('a print with two burns of one name and two strips alike opens', async ({ page }) => {
   const id = randomUUID();
-  const [area] = printExample.areas;
+  const [version] = printExample.versions;
+  const [area] = version!.areas;
   const [strip] = printExample.strips;
   const data = {
     ...printExample,
     title: 'Roof twice',
-    areas: [area, { ...area, stops: 1 }],
+    versions: [{ ...version!, areas: [area!, { ...area!, stops: 1 }] }],
     strips: [strip, strip],
   };
   expect((await page.request.put(`/api/v1/prints/${id}`, { data })).status()).toBe(201);

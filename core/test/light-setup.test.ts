@@ -22,6 +22,15 @@ describe('a set-up that was changed', () => {
     expect(convertSetup(bench, { ...bench, aperture: 16 }).factor).toBeCloseTo(4, 9);
   });
 
+  it('what is written down for the first time has not moved', () => {
+    const blank = { head: '', paper: '' };
+    expect(convertSetup(blank, { head: '41', paper: 'Marrow fibre' })).toMatchObject({
+      changes: [],
+      whole: true,
+      factor: 1,
+    });
+  });
+
   it('a head that moved without a length says nothing', () => {
     const { whole, changes } = convertSetup(bench, { ...bench, head: '50 cm' });
     expect(whole).toBe(false);

@@ -1,3 +1,4 @@
+import { migrations } from '../../app/src/lib/server/database/migrations/index.ts';
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import {
   chmodSync,
@@ -514,19 +515,10 @@ describe('backup and restore', () => {
     const url = runningUrl(data);
     const client = new pg.Client({ connectionString: url });
     await client.connect();
-    // As it was before the last two migrations.
-    await client.query(`DELETE FROM migrations WHERE name >= '0004'`);
-    await client.query('DROP TABLE proofs, findings, papers, enlargers');
-    await client.query(
-      'DROP INDEX rolls_by_tank, rolls_developed, rolls_waiting, rolls_running, run_events_temperature',
-    );
-    for (const sql of [
-      `CREATE INDEX run_events_temperatures ON run_events (at DESC)`,
-      `CREATE INDEX rolls_by_tank ON rolls (made_at)`,
-      `CREATE INDEX rolls_under_way ON rolls (made_at)`,
-      `CREATE INDEX rolls_exposed ON rolls (made_at)`,
-    ]) {
-      await client.query(sql);
+    // As it was before the fourth migration.
+    for (const { name, down } of migrations.toReversed().filter((one) => one.name >= '0004')) {
+      for (const sql of down) await client.query(sql);
+      await client.query('DELETE FROM migrations WHERE name = $1', [name]);
     }
     await client.end();
     expect(await stop(started)).toBe(0);

@@ -13,6 +13,7 @@ import { findingFor, findingSetup, setupDifferences } from '../../src/lib/stages
 import { firingLines, firingSentence } from '../../src/lib/stages/print/firing-lines.ts';
 import {
   changedSetup,
+  knownSetup,
   nextStripDraft,
   withBeside,
   withContrast,
@@ -21,6 +22,7 @@ import { emptyPaperForm, paperForm, readPaper } from '../../src/lib/nouns/paper/
 import { printView } from '../../src/lib/stages/print/print-view.ts';
 import { emptyBench, setupNow } from '../../src/lib/stages/print/setup-now.ts';
 import { versionNow } from '../../src/lib/stages/print/firing-lines.ts';
+import { convertFormOf, setupsOf } from '../../src/lib/stages/print/convert-view.ts';
 import { made } from '../made.ts';
 import { stripRead } from '../samples.ts';
 
@@ -57,6 +59,29 @@ describe('a set-up that is changed in mid-session', () => {
     const back = printView({ ...there, aperture: '8' });
     expect(back.conversions).toEqual([]);
     expect(back.soFar!.seconds).toBeCloseTo(printView(draft).reading!.seconds, 6);
+  });
+
+  it('another size knows what is known, and the strips before count on there, although nobody had measured them', () => {
+    const blank: PrintDraft = { ...draft };
+    for (const part of ['negativeLength', 'printLength', 'aperture'] as const) delete blank[part];
+    const form = {
+      ...convertFormOf(blank, printView(blank), ''),
+      fromLength: '240',
+      toLength: '480',
+      negative: '60',
+    };
+    expect(form.seconds).toBe(printView(blank).dial);
+    const { was, willBe } = setupsOf(form);
+    const known = { ...blank, ...knownSetup(blank, was) } as PrintDraft;
+    const there = {
+      ...known,
+      ...changedSetup(known, printView(known), willBe, emptyBench),
+    } as PrintDraft;
+    expect(there).toMatchObject({ printLength: '480', negativeLength: '60', patches: '3' });
+    const found = printView(there).soFar!.seconds / printView(blank).reading!.seconds;
+    // (1 + 8)² over (1 + 4)².
+    expect(found).toBeCloseTo(81 / 25, 1);
+    expect(printView(there).conversions.join(' ')).not.toContain('nothing');
   });
 
   it('nothing moves while nothing was found', () => {

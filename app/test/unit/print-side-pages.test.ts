@@ -104,10 +104,43 @@ describe('readings', () => {
     expect(spots[2]).toMatchObject({ name: 'roof', does: 'burn 1 stop' });
   });
 
-  it('a shadow with less light than the highlight is refused by no crash', () => {
-    const view = readingsView({ ...form, shadow: { ...form.shadow, reading: '-3' } }, facts, 0.1);
+  it('places that hardly differ want more contrast than there is', () => {
+    const view = readingsView(
+      { ...form, shadow: { ...form.shadow, reading: '-1.30' } },
+      facts,
+      0.1,
+    );
     expect(view.answer!.beyond).toBe('too-hard');
     expect(view.sentences.join(' ')).toContain('No filter is hard enough');
+  });
+
+  it('what cannot be right is asked about: swapped, the same, one alone, absurd', () => {
+    const read = (highlight: string, shadow: string, scale: 'light' | 'density' = 'light') =>
+      readingsView(
+        {
+          ...form,
+          scale,
+          highlight: { ...form.highlight, reading: highlight },
+          shadow: { ...form.shadow, reading: shadow },
+        },
+        facts,
+        0.1,
+      );
+    expect(read('-0.66', '-1.42').swapped).toMatch(
+      /more light than the shadow.*the other way round\?$/,
+    );
+    expect(read('0.66', '1.42', 'density').swapped).toMatch(/reads thinner than the shadow/);
+    expect(read('-0.66', '-1.42').answer).toBeUndefined();
+    expect(read('-1.42', '-1.42').troubles).toEqual([
+      'Highlight and shadow read the same: no contrast spans that. Read them once more.',
+    ]);
+    expect(read('-1.42', '').troubles).toEqual([
+      'One reading says nothing of the contrast: read the shadow too, or make a strip.',
+    ]);
+    expect(read('-142', '-0.66').troubles[0]).toBe(
+      'highlight reads -142: a log of light lies within 6.',
+    );
+    expect(read('', '').troubles).toEqual([]);
   });
 });
 

@@ -62,7 +62,8 @@ const laws: Record<SetupPart, (from: LightSetup, to: LightSetup) => Found> = {
   size: (from, to) => {
     const lengths = [from.negativeLength, from.printLength, to.negativeLength, to.printLength];
     const [n1, p1, n2, p2] = lengths;
-    const moved = !same(from.head, to.head);
+    // Written down for the first time, the head was there before.
+    const moved = differs(from.head, to.head);
     if (p1 === p2 && n1 === n2) return moved ? 'unknown' : undefined;
     if (n1 === undefined || p1 === undefined || n2 === undefined || p2 === undefined) {
       return moved || (p1 !== undefined && p2 !== undefined && p1 !== p2) ? 'unknown' : undefined;

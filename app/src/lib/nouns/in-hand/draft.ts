@@ -2,10 +2,12 @@ import { certainties, highlightTones, lampSwitches, shadowTones } from '@katachr
 import Type, { type Static } from 'typebox';
 import { instantMs, oneOf, orNull, text, typed } from '../../kit/fields.ts';
 import { GivenFiring, MOST_AREAS, MOST_SHEETS, Sheet, Version } from '../print/sheet.ts';
-import { Lamp, StripChoices, contrastSetId, settingId, Pick } from '../strip/contract.ts';
+import { Lamp, StripChoices, contrastSetId, settingId, toneId, Pick } from '../strip/contract.ts';
 
 /** More strips than this nobody makes for a print. */
 export const MOST_STRIPS = 100;
+/** More places than this nobody reads. */
+export const MOST_SPOTS = 8;
 
 /** What can be fired: the strip, the print that the strips led to, or one of the two strips of soft and hard. */
 export const firedThings = ['strip', 'print', 'pair-1', 'pair-2'] as const;
@@ -68,6 +70,28 @@ const PairDraft = Type.Object(
 );
 export type PairDraft = Static<typeof PairDraft>;
 
+const spot = Type.Object(
+  { name: typed, reading: typed, tone: toneId },
+  { additionalProperties: false },
+);
+
+/** Places of the picture that were read by a probe or a densitometer, and a print that was right. */
+const ReadingsDraft = Type.Object(
+  {
+    /** log10 of light from a probe, or densities of the negative. */
+    scale: oneOf(['light', 'density'] as const, 'The scale of the readings'),
+    highlight: spot,
+    shadow: spot,
+    others: Type.Array(spot, { maxItems: MOST_SPOTS }),
+    known: Type.Object(
+      { reading: typed, tone: toneId, seconds: typed, settingId },
+      { additionalProperties: false },
+    ),
+  },
+  { additionalProperties: false },
+);
+export type ReadingsDraft = Static<typeof ReadingsDraft>;
+
 /** Paper under the enlarger: what it is to get, firing for firing, and what it has got. */
 const Firing = Type.Object(
   {
@@ -128,6 +152,7 @@ export const PrintDraft = Type.Object(
       ),
     ),
     pair: Type.Optional(PairDraft),
+    readings: Type.Optional(ReadingsDraft),
     /** Two contrasts on the next strip, where they help. */
     sideBySide: Type.Optional(Type.Boolean()),
     /** Which place the strip lies along, where each has a strip of its own. */

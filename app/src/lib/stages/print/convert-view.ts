@@ -8,6 +8,9 @@ import {
   timeByLengths,
   timeOnPaper,
 } from '@katachron/core';
+import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
+import type { SetupChoice } from './keep.ts';
+import type { PrintView } from './print-view.ts';
 import { attempt } from '../../words/attempt.ts';
 import { parseDecimal } from '../../words/decimal.ts';
 import { enlargerSeconds } from '../../words/duration.ts';
@@ -40,6 +43,40 @@ export const emptyConvertForm: ConvertForm = {
   fromDistance: '',
   toDistance: '',
 };
+
+/** What is known of the print already stands there: only what will be is to be typed. */
+export function convertFormOf(draft: PrintDraft, view: PrintView, seconds: string): ConvertForm {
+  const speed = view.on.kept?.speed;
+  return {
+    ...emptyConvertForm,
+    seconds: seconds || (view.dial ?? ''),
+    negative: draft.negativeLength ?? emptyConvertForm.negative,
+    fromLength: draft.printLength ?? '',
+    fromAperture: draft.aperture ?? '',
+    fromDistance: draft.distance ?? '',
+    fromSpeed: speed === undefined ? '' : String(speed),
+  };
+}
+
+/** The set-up that was, as far as it was typed, and what will be another. */
+export function setupsOf(form: ConvertForm): { was: SetupChoice; willBe: SetupChoice } {
+  const said = (parts: Record<string, string>) =>
+    Object.fromEntries(Object.entries(parts).filter(([, text]) => text.trim() !== ''));
+  const negativeLength = form.toLength.trim() === '' ? '' : form.negative;
+  return {
+    was: said({
+      ...{
+        negativeLength,
+        printLength: form.fromLength,
+        aperture: form.fromAperture,
+        distance: form.fromDistance,
+      },
+    }),
+    willBe: said({
+      ...{ printLength: form.toLength, aperture: form.toAperture, distance: form.toDistance },
+    }),
+  };
+}
 
 /** One thing that changed, and what it does. */
 export interface Conversion {

@@ -78,6 +78,7 @@ export class FiringClock {
     const litSeconds = this.state === 'lit' ? this.#elapsed : 0;
     this.lamp.stop();
     this.#silence();
+    this.#silence = () => undefined;
     this.reset();
     return litSeconds;
   }

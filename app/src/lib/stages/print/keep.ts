@@ -11,6 +11,8 @@ import { format } from 'date-fns';
 import { MOST_STRIPS, type PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { PrintBody } from '../../nouns/print/contract.ts';
 import type { Pick } from '../../nouns/strip/contract.ts';
+import { attempt } from '../../words/attempt.ts';
+import { parseDecimal } from '../../words/decimal.ts';
 import { plainStops } from '../../words/fraction.ts';
 import { printView, type PickedAt, type PrintView } from './print-view.ts';
 import { convertedStrips } from './session.ts';
@@ -191,6 +193,44 @@ export function changedSetup(
     settingId: after.soFar.setting.id,
     kind: 'stops',
     ...typedStrip(checkStrip(after.soFar.seconds)),
+  };
+}
+
+/** What the page becomes for a check of an answer that no strip gave: a strip that was read is put aside, and counts on. */
+export function checkStripDraft(
+  draft: PrintDraft,
+  view: PrintView,
+  settingId: string,
+  seconds: number,
+): DraftChange {
+  const aside = view.reading && view.choices ? stripsSeen(draft, view, view.choices) : [];
+  return {
+    earlier: [...draft.earlier, ...aside].slice(-MOST_EARLIER),
+    settingId,
+    kind: 'stops',
+    ...typedStrip(checkStrip(seconds)),
+    highlight: null,
+    shadow: null,
+    beside: undefined,
+  };
+}
+
+/** What was blank about the set-up so far, said now: of the strips before it was true as well. */
+export function knownSetup(draft: PrintDraft, was: SetupChoice): DraftChange {
+  const blank = Object.fromEntries(
+    Object.entries(was).filter(([part]) => !draft[part as keyof SetupChoice]),
+  );
+  const numbers = Object.fromEntries(
+    Object.entries(blank).flatMap(([part, text]) => {
+      const read = attempt(() => parseDecimal(String(text), '', '')).value;
+      return read !== undefined && read > 0 ? [[part, read]] : [];
+    }),
+  );
+  return {
+    ...blank,
+    earlier: draft.earlier.map((strip) =>
+      strip.setup ? { ...strip, setup: { ...numbers, ...strip.setup } } : strip,
+    ),
   };
 }
 

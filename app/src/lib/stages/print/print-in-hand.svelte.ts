@@ -8,7 +8,14 @@ import { sameName } from '../../nouns/paper/facts.ts';
 import { MOST_SHEETS, type GivenFiring } from '../../nouns/print/sheet.ts';
 import type { Fired, PrintDraft } from '../../nouns/in-hand/draft.ts';
 import { firingLines, isFired, versionNow } from './firing-lines.ts';
-import { changedSetup, nextStripDraft, withContrast, type SetupChoice } from './keep.ts';
+import {
+  changedSetup,
+  checkStripDraft,
+  knownSetup,
+  nextStripDraft,
+  withContrast,
+  type SetupChoice,
+} from './keep.ts';
 import { printView } from './print-view.ts';
 import type { Bench } from './setup-now.ts';
 
@@ -232,6 +239,19 @@ export class PrintInHand {
     // The other place has its strip next.
     if (draft.along) draft.along = draft.along === 'highlight' ? 'shadow' : 'highlight';
     this.picks = [];
+  }
+
+  /** Three patches around an answer that came by another way than a strip. */
+  checkAt(settingId: string, seconds: number): void {
+    this.before = [...this.before, $state.snapshot(this.draft) as PrintDraft];
+    this.picks = [];
+    Object.assign(this.draft, checkStripDraft(this.draft, this.view(), settingId, seconds));
+  }
+
+  /** Carries the print to another set-up, by what was typed of both: what was found counts there, and three patches check it. */
+  carryTo({ was, willBe }: { was: SetupChoice; willBe: SetupChoice }): void {
+    Object.assign(this.draft, knownSetup(this.draft, was));
+    this.changeSetup(willBe);
   }
 
   back(): void {

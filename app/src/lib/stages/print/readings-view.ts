@@ -6,31 +6,18 @@ import {
   dialFor,
   type ReadingsAnswer,
   type Spot,
-  type ToneId,
 } from '@katachron/core';
 import { attempt } from '../../words/attempt.ts';
 import { parseDecimal } from '../../words/decimal.ts';
 import { enlargerSeconds } from '../../words/duration.ts';
 import { stopsInWords } from '../../words/fraction.ts';
 import { curvePlot, type CurvePlot } from './curve-plot.ts';
+import type { ReadingsDraft } from '../../nouns/in-hand/draft.ts';
 import type { PaperFacts } from '../../nouns/paper/facts.ts';
 
+export type ReadingsForm = ReadingsDraft;
 /** A place of the picture as it is being typed. */
-export interface SpotForm {
-  name: string;
-  reading: string;
-  tone: ToneId;
-}
-
-export interface ReadingsForm {
-  /** log10 of light from a probe, or densities of the negative. */
-  scale: 'light' | 'density';
-  highlight: SpotForm;
-  shadow: SpotForm;
-  others: SpotForm[];
-  /** A print that was right: the reading of a place that had its tone, and what it got. */
-  known: { reading: string; tone: ToneId; seconds: string; settingId: string };
-}
+export type SpotForm = ReadingsForm['highlight'];
 
 export const emptyReadings = (settingId: string): ReadingsForm => ({
   scale: 'light',
@@ -52,6 +39,24 @@ export interface ReadingsView {
   }[];
   readonly plot?: CurvePlot;
   readonly troubles: readonly string[];
+  /** The highlight reads more light than the shadow: as a rule they were read the other way round. */
+  readonly swapped?: string;
+}
+
+/** What a lens and a negative let through, between the lightest and the darkest that a probe is used for, log10. */
+const MOST_LOG = 6;
+
+/** Highlight and shadow as they were read, where they can both be right; otherwise what is wrong with them. */
+function doubtOf(highlight?: Spot, shadow?: Spot, known = false): string | undefined {
+  if (highlight && shadow) {
+    const apart = (shadow.logLight - highlight.logLight) / STOP_IN_LOG;
+    if (Math.abs(apart) < UNSEEN)
+      return 'Highlight and shadow read the same: no contrast spans that. Read them once more.';
+    return undefined;
+  }
+  if (!highlight && !shadow) return undefined;
+  const missing = highlight ? 'shadow' : 'highlight';
+  return `One reading says nothing of the contrast: read the ${missing} too${known ? '' : ', or make a strip'}.`;
 }
 
 /** Less than this nobody burns or dodges, stops. */
@@ -74,6 +79,12 @@ export function readingsView(
   const lightOf = (reading: number) => (form.scale === 'light' ? reading : -reading);
   const spot = ({ name, reading, tone }: SpotForm): Spot | undefined => {
     const value = number(reading, `the reading of the ${name.trim() || 'place'}`);
+    if (value !== undefined && Math.abs(value) > MOST_LOG) {
+      troubles.push(
+        `${name.trim() || 'The place'} reads ${value}: a ${form.scale === 'light' ? 'log of light' : 'density'} lies within ${MOST_LOG}.`,
+      );
+      return undefined;
+    }
     return value === undefined
       ? undefined
       : { logLight: lightOf(value), netDensity: toneById(tone).netDensity };
@@ -88,7 +99,18 @@ export function readingsView(
     reading: number(form.known.reading, 'the known print’s reading'),
     seconds: number(form.known.seconds, 'the known print’s seconds'),
   };
-  if (!highlight || !shadow) return { sentences: [], spots: [], troubles };
+  const doubt = doubtOf(highlight, shadow, known.seconds !== undefined);
+  if (doubt && troubles.length === 0) troubles.push(doubt);
+  if (!highlight || !shadow || doubt) return { sentences: [], spots: [], troubles };
+  if (shadow.logLight < highlight.logLight) {
+    const light = form.scale === 'light';
+    return {
+      sentences: [],
+      spots: [],
+      troubles,
+      swapped: `The highlight reads ${light ? 'more light' : 'thinner'} than the shadow: on a negative the highlight is the dense place. Were the two read the other way round?`,
+    };
+  }
   const asked = attempt(() =>
     readSpots(paper, set, {
       highlight,

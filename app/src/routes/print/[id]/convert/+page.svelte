@@ -2,11 +2,13 @@
   import { goto } from '$app/navigation';
   import {
     convertView,
-    emptyConvertForm,
+    convertFormOf,
+    setupsOf,
     type ConvertForm,
   } from '$lib/stages/print/convert-view.ts';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
   import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
+  import Button from '$lib/kit/Button.svelte';
   import Field from '$lib/kit/Field.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
 
@@ -14,7 +16,7 @@
   const print = usePrint();
   // The form is its own from here on.
   /* svelte-ignore state_referenced_locally */
-  const form = $state<ConvertForm>({ ...emptyConvertForm, seconds: data.seconds });
+  const form = $state<ConvertForm>(convertFormOf(print.draft, print.view(), data.seconds));
   const view = $derived(convertView(form));
 
   type Line = { name: keyof ConvertForm; label: string };
@@ -50,7 +52,17 @@
     },
   ];
 
-  useKeys([{ key: 'Escape', does: 'back to the print', run: () => void goto(print.path) }]);
+  useKeys([
+    { key: ' ', does: 'work it out there, with a check strip', run: () => void carry() },
+    { key: 'Escape', does: 'back to the print', run: () => void goto(print.path) },
+  ]);
+
+  /** The print goes on there: what was found is converted, and three patches check it. */
+  async function carry() {
+    if (!view.seconds) return;
+    print.carryTo(setupsOf(form));
+    await goto(print.path);
+  }
 </script>
 
 <svelte:head><title>In another set-up · Katachron</title></svelte:head>
@@ -106,6 +118,9 @@
         </tbody>
       </table>
       <p class="reason mt-4">{view.check}</p>
+      <div class="mt-3">
+        <Button main keyHint="Space" onclick={() => void carry()}>Go on there</Button>
+      </div>
       {#if view.caution}<p class="reason mt-2 text-caution">{view.caution}</p>{/if}
     {:else}
       <p class="reason text-soft">The time there, and why, as soon as something changed.</p>

@@ -166,7 +166,6 @@
     const kind = data.what === 'print' ? 'print' : 'strip';
     if (!laidIn) wetSide.layIn(name, sheetPlan(kind, view.on.kept?.base));
     laidIn = true;
-    delete draft.firing;
     void leaveWhenThere();
   }
 
@@ -176,7 +175,10 @@
       ({ ok }) => ok,
       () => false,
     ));
-    if (!away) await goto(back);
+    if (away) return;
+    // What comes under the lamp next is other paper.
+    delete draft.firing;
+    await goto(back);
   }
 
   function leave() {

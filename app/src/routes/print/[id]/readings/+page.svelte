@@ -6,15 +6,19 @@
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
   import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
   import { emptyReadings, readingsView, type SpotForm } from '$lib/stages/print/readings-view.ts';
+  import { MOST_SPOTS } from '$lib/nouns/in-hand/draft.ts';
   import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
 
   const print = usePrint();
   const bench = $derived(print.view());
-  // The form is its own from here on.
-  /* svelte-ignore state_referenced_locally */
-  const form = $state(emptyReadings(bench.setting.id));
+  const { draft } = print;
+  const form = $derived(draft.readings ?? emptyReadings(bench.setting.id));
+  // What is read is kept with the print from the first look on.
+  $effect.pre(() => {
+    draft.readings ??= emptyReadings(bench.setting.id);
+  });
   const view = $derived(readingsView(form, bench.on, bench.timerStep));
   const probe = new SimulatedLightProbe();
   const places = $derived<SpotForm[]>([form.highlight, form.shadow, ...form.others]);
@@ -25,6 +29,7 @@
   useKeys([
     { key: ' ', does: 'read the probe into the next empty place', run: () => void readProbe() },
     { key: 'a', does: 'one more place', run: add },
+    { key: 'c', does: 'a check strip at the answer', run: () => void check() },
     { key: 'Escape', does: 'back to the strips', run: () => void goto(print.path) },
   ]);
 
@@ -35,8 +40,22 @@
     if (place) place.reading = String(form.scale === 'light' ? log : -log).replace('-', '−');
   }
 
+  /** The two places the other way round. */
+  function swap() {
+    const { highlight, shadow } = form;
+    [highlight.reading, shadow.reading] = [shadow.reading, highlight.reading];
+  }
+
+  /** The answer becomes a strip of three patches on this print, and its pick the print. */
+  async function check() {
+    const { answer } = view;
+    if (answer?.seconds === undefined) return;
+    print.checkAt(answer.setting.id, answer.seconds);
+    await goto(print.path);
+  }
+
   function add() {
-    if (form.others.length >= 8) return;
+    if (form.others.length >= MOST_SPOTS) return;
     form.others.push({ name: `place ${form.others.length + 3}`, reading: '', tone: 'V' });
   }
 </script>
@@ -96,7 +115,7 @@
           { id: 'light', name: 'log light', more: 'of a probe on the baseboard' },
           { id: 'density', name: 'density', more: 'of the negative' },
         ]}
-      />, on {print.draft.paper.trim() || 'a usual paper'} with
+      />, on {draft.paper.trim() || 'a usual paper'} with
       {bench.set.name}{bench.set.calibrated ? '' : ', not calibrated'}.
     </p>
     <ul class="mt-2">
@@ -147,6 +166,10 @@
     {#each view.troubles as trouble, index (index)}
       <p class="reason text-trouble" role="alert">{trouble}</p>
     {/each}
+    {#if view.swapped}
+      <p class="reason text-caution" role="alert">{view.swapped}</p>
+      <div class="mt-2"><Button onclick={swap}>Swap the two</Button></div>
+    {/if}
     {#if view.answer}
       <div class="flex gap-x-12">
         {#if view.dial}
@@ -157,6 +180,11 @@
         <p class="numeral text-[84px]" data-testid="setting">{view.answer.setting.name}</p>
       </div>
       {#each view.sentences as sentence, index (index)}<p class="reason mt-2">{sentence}</p>{/each}
+      {#if view.answer.seconds !== undefined}
+        <div class="mt-3">
+          <Button keyHint="C" onclick={() => void check()}>Check it by a strip</Button>
+        </div>
+      {/if}
       <ul class="mt-2" aria-label="What each place becomes">
         {#each view.spots as spot, index (index)}
           <li class="flex justify-between gap-3 border-b border-hair py-1">
