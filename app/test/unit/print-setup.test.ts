@@ -100,17 +100,19 @@ describe('a set-up that is changed in mid-session', () => {
     expect(made(lost, 'Moved', 5)!.strips[0]!.worth).toBe(0);
   });
 
-  it('another set of contrasts begins anew: a strip made with a filter says nothing about a grade', () => {
+  it('strips of another set of contrasts wait, and count again when it is back', () => {
     const toGrades = withContrast(draft, 'grades');
     expect(toGrades).toEqual({ contrastSetId: 'grades', settingId: '3' });
-    const once = apply(changedSetup(draft, printView(draft), { aperture: '16' }, emptyBench));
-    const changed = apply({
-      ...once,
-      ...changedSetup(once, printView(once), toGrades, emptyBench),
-    });
-    expect(changed.earlier).toEqual([]);
-    expect(printView(changed).reading).toBeUndefined();
-    expect(printView(changed).refusal).toBeUndefined();
+    const graded = apply(changedSetup(draft, printView(draft), toGrades, emptyBench));
+    const there = printView(graded);
+    expect(there.reading).toBeUndefined();
+    expect(there.soFar).toBeUndefined();
+    expect(there.conversions).toEqual([
+      'One strip was made with other contrasts and says nothing about this grade. It counts again when those are back.',
+    ]);
+    const back = { ...graded, ...withContrast(graded, 'filters') } as PrintDraft;
+    expect(printView(back).soFar!.dial).toBe(printView(draft).dial);
+    expect(printView(back).conversions).toEqual([]);
     expect(withContrast(draft, 'filters')).toEqual({});
   });
 

@@ -35,6 +35,8 @@ const SetupThen = Type.Object(
 /** A strip made earlier in this print session. */
 const EarlierStrip = Type.Object(
   {
+    /** The set that its setting is one of; that of the print unless said. */
+    contrastSetId: Type.Optional(contrastSetId),
     settingId,
     choices: StripChoices,
     lamp: Lamp,

@@ -11,6 +11,8 @@ import { differences, merged } from './merge.ts';
 const QUIET_MS = 300;
 /** A server that was away is tried again, and one that answers is asked what came from elsewhere, this often, ms. */
 const ROUND_MS = 2000;
+/** A server that is away gets no more than this, one after the other, before it is heard again. */
+const MOST_UNHEARD = 20;
 
 /** What this browser holds of a print until the server has it. */
 interface Unsent {
@@ -42,8 +44,8 @@ export class Held {
   #version: number;
   /** As the server has it. */
   #known: PrintDraft;
-  /** Sent last, heard of or not. */
-  #sent: PrintDraft | undefined;
+  /** Sent since the server was heard last: any of these may have come through. */
+  #unheard: readonly PrintDraft[] = [];
   #timer: ReturnType<typeof setTimeout> | undefined;
   #sending: Promise<void> | undefined;
   #started = false;
@@ -182,12 +184,13 @@ export class Held {
   }
 
   async #write(draft: PrintDraft, leaving: boolean): Promise<void> {
-    const before = this.#sent;
-    this.#sent = draft;
+    const before = this.#unheard;
+    this.#unheard = [...before, draft].slice(-MOST_UNHEARD);
     const outcome = await put<InHand>(this.#path, this.#body(draft), this.#version, leaving);
     if (outcome.value) {
       this.#version = outcome.value.version;
       this.#known = draft;
+      this.#unheard = [];
       const now = $state.snapshot(this.draft) as PrintDraft;
       // What was typed while it was under way goes out next.
       if (same(now, draft)) this.#settled();
@@ -197,14 +200,14 @@ export class Held {
   }
 
   /** Theirs and ours together where each changed something else; otherwise both are shown. */
-  #meet(problem: Problem, sentBefore?: PrintDraft): void {
+  #meet(problem: Problem, unheard: readonly PrintDraft[] = []): void {
     const theirs = problem.stored as InHand | null | undefined;
     if (!theirs) {
       this.problem = problem;
       return;
     }
     // What we sent before came through, only its answer was lost.
-    if (same(theirs.draft, sentBefore)) this.#known = theirs.draft;
+    if (unheard.some((draft) => same(theirs.draft, draft))) this.#known = theirs.draft;
     const both = merged(this.#known, $state.snapshot(this.draft) as PrintDraft, theirs.draft);
     if (!both) {
       this.conflict = theirs;

@@ -11,7 +11,7 @@
 
 {#if reading}
   <div class="mt-2 text-[17px] leading-relaxed text-soft">
-    {#if view.split && draft.split}
+    {#if view.split && draft.split && view.set.id !== 'grades'}
       <p>
         Split: {#if view.split.softSeconds}<b class="font-[620] text-ink" data-testid="split"
             >{view.split.softSeconds} s</b
@@ -54,7 +54,7 @@
         {neighbour}
       </p>{/each}
     <p class="flex flex-wrap gap-x-5 text-[15px]">
-      {#if !draft.split}
+      {#if !draft.split && view.set.id !== 'grades'}
         <button
           class="slot-in min-h-9"
           onclick={() =>

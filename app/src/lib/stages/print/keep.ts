@@ -19,6 +19,7 @@ import { convertedStrips } from './session.ts';
 import { lensWords, type Bench } from './setup-now.ts';
 
 export interface StripSeen {
+  readonly contrastSetId?: ContrastSetId;
   readonly settingId: string;
   readonly choices: StripChoices;
   /** The lamp and timer it was made with, which may have been changed since. */
@@ -35,6 +36,7 @@ type PickedHalf = { readonly highlight?: PickedAt; readonly shadow?: PickedAt };
 function stripsSeen(draft: PrintDraft, view: PrintView, choices: StripChoices): StripSeen[] {
   const lamp = { lagSeconds: view.lagSeconds, timerStepSeconds: view.timerStep };
   const seen = (half: PickedHalf, made: { setting: { id: string }; choices: StripChoices }) => ({
+    contrastSetId: draft.contrastSetId,
     settingId: made.setting.id,
     choices: made.choices,
     lamp,
@@ -66,11 +68,12 @@ export function recordOf(
   const last = sheets.at(-1);
   if (!first || !last) return undefined;
   const lamp = { lagSeconds, timerStepSeconds: timerStep };
-  const earlier = convertedStrips(draft.earlier, view.now.setup).map(({ conversion }) => ({
+  const counted = convertedStrips(draft, view.now.setup);
+  const earlier = counted.map(({ conversion }) => ({
     ...(conversion.changes.length > 0 && { worth: conversion.whole ? conversion.factor : 0 }),
   }));
   const seen: StripSeen[] = [
-    ...draft.earlier,
+    ...counted.map(({ strip }) => strip),
     ...(view.reading && choices ? stripsSeen(draft, view, choices) : []),
   ];
   const madeOn = format(first.exposedAtMs, 'd MMMM yyyy, HH:mm');
@@ -85,7 +88,7 @@ export function recordOf(
       contrastSetId: draft.contrastSetId,
       lamp,
     },
-    strips: seen.map(({ lamp: own, setup: _setup, ...strip }, index) => ({
+    strips: seen.map(({ lamp: own, setup: _setup, contrastSetId: _set, ...strip }, index) => ({
       ...strip,
       ...earlier[index],
       choices: { ...strip.choices },
@@ -168,10 +171,15 @@ export function changedSetup(
 ): DraftChange {
   const { reading, choices } = view;
   if (change.contrastSetId !== undefined && change.contrastSetId !== draft.contrastSetId) {
-    // A strip made with a filter says nothing about a dial, nor one with a grade about a filter of the same number.
+    // What was read waits under the set that it was made with, and counts again when that is back.
+    const before = draft.earlier.map((strip) => ({
+      contrastSetId: draft.contrastSetId,
+      ...strip,
+    }));
+    const aside = reading && choices ? stripsSeen(draft, view, choices) : [];
     return {
       ...change,
-      earlier: [],
+      earlier: [...before, ...aside].slice(-MOST_EARLIER),
       highlight: null,
       shadow: null,
       beside: undefined,

@@ -321,6 +321,8 @@ export class PrintInHand {
     this.problem = undefined;
     await this.held.become('made');
     this.keeping = false;
+    // What another device did is asked about above.
+    if (this.held.conflict) return;
     if (this.held.waiting) {
       this.problem =
         'The server does not answer. The sheet is kept in this browser, and goes into the logbook as soon as it does.';

@@ -38,7 +38,7 @@ import {
   sessionWords,
   stripAdvice,
 } from './reason.ts';
-import { conversionSentences } from './setup-change.ts';
+import { conversionSentences, otherSetsWords } from './setup-change.ts';
 import { stepWanted } from '../../words/strip-step.ts';
 import { paperFacts, type PaperFacts } from '../../nouns/paper/facts.ts';
 import { curvePlot, type CurvePlot } from './curve-plot.ts';
@@ -214,7 +214,11 @@ export function printView(draft: PrintDraft, bench: Bench = emptyBench): PrintVi
       trouble === undefined ? [] : [[field, trouble]],
     ),
   );
-  const conversions = conversionSentences(convertedStrips(draft.earlier, now.setup));
+  const counted = convertedStrips(draft, now.setup);
+  const conversions = [
+    ...conversionSentences(counted),
+    ...otherSetsWords(draft.earlier.length - counted.length, set),
+  ];
   const base = {
     ...{ now, on, conversions, set, setting, timerStep, lagSeconds },
     ...(choices && { choices }),
@@ -460,7 +464,9 @@ function readingOf({
     ...(reading && { bracket: bracketWords(reading) }),
     ...(figures && { figures }),
     ...(fault && { fault: fault.sentence }),
-    ...(single && split && { split: splitView(set, single, split.soft, split.hard) }),
+    ...(single &&
+      split &&
+      set.id !== 'grades' && { split: splitView(set, single, split.soft, split.hard) }),
     ...(flashed && { flash: flashed }),
     ...(session?.value && sessionWords(set, session.value)),
     ...((read?.trouble ?? session?.trouble) && { refusal: read?.trouble ?? session?.trouble }),

@@ -194,20 +194,21 @@ export interface Session {
 export interface ConvertedStrip {
   /** From 1, as strips are counted on the page. */
   readonly number: number;
-  readonly strip: KeptStrip;
+  readonly strip: PrintDraft['earlier'][number];
   readonly conversion: SetupConversion;
 }
 
-/** The earlier strips of a session with their conversions to the set-up of now. */
+/** The earlier strips of a session that are of its contrast set, with their conversions to the set-up of now. */
 export function convertedStrips(
-  earlier: readonly KeptStrip[],
+  { earlier, contrastSetId }: Pick<PrintDraft, 'earlier' | 'contrastSetId'>,
   now: LightSetup,
 ): readonly ConvertedStrip[] {
-  return earlier.map((strip, index) => ({
-    number: index + 1,
-    strip,
-    conversion: convertSetup(strip.setup ?? now, now),
-  }));
+  // A strip made with a filter says nothing about a dial, nor one with a grade about a filter of the same number.
+  return earlier.flatMap((strip, index) =>
+    (strip.contrastSetId ?? contrastSetId) === contrastSetId
+      ? [{ number: index + 1, strip, conversion: convertSetup(strip.setup ?? now, now) }]
+      : [],
+  );
 }
 
 const seen = ({ highlight, shadow }: KeptStrip) => highlight !== null || shadow !== null;
@@ -223,7 +224,7 @@ export function sessionOf(
   now: LightSetup,
   earlierPrints: readonly Print[],
 ): Attempt<Session> | undefined {
-  const earlier = convertedStrips(draft.earlier, now).filter(
+  const earlier = convertedStrips(draft, now).filter(
     ({ strip, conversion }) => conversion.whole && seen(strip),
   );
   const looked = current.filter(seen);

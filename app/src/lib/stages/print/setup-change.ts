@@ -1,3 +1,4 @@
+import type { ContrastSet } from '@katachron/core';
 import type { SetupChange, SetupPart } from '@katachron/core';
 import type { ConvertedStrip } from './session.ts';
 
@@ -41,4 +42,14 @@ export function conversionSentences(strips: readonly ConvertedStrip[]): string[]
       `Strip ${number} does not count any more: ${needed.map(({ part }) => parts[part].needs).join('; ')}.`,
     ];
   });
+}
+
+/** Strips that were made with other contrasts than those of now, in a sentence. */
+export function otherSetsWords(strips: number, { noun }: ContrastSet): string[] {
+  if (strips === 0) return [];
+  return [
+    strips === 1
+      ? `One strip was made with other contrasts and says nothing about this ${noun}. It counts again when those are back.`
+      : `${strips} strips were made with other contrasts and say nothing about this ${noun}. They count again when those are back.`,
+  ];
 }

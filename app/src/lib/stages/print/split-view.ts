@@ -5,7 +5,6 @@ import {
   mainUnderFlash,
   nearestSetting,
   rangeUnderFlash,
-  settingOf,
   splitPair,
   type ContrastSet,
   type ContrastSetting,
@@ -40,8 +39,10 @@ export function splitView(
   softId: string,
   hardId: string,
 ): SplitView {
-  const soft = settingOf(set, softId);
-  const hard = settingOf(set, hardId);
+  const soft = set.settings.find(({ id }) => id === softId);
+  const hard = set.settings.find(({ id }) => id === hardId);
+  // Left over from another set of contrasts.
+  if (!soft || !hard) return { sentence: `Choose a soft and a hard ${set.noun}.` };
   const pair =
     soft.range > hard.range ? splitPair(paper, { ...setting, seconds }, soft, hard) : undefined;
   if (!pair) {
