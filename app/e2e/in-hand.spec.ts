@@ -282,3 +282,76 @@ test('from nothing to a fired, developed and recorded print by keyboard alone, i
   await expect(page.getByRole('region', { name: 'Sheets' })).toContainText('Sheet 1');
   expect(keys).toBeLessThanOrEqual(40);
 });
+
+test('frames that were rated are offered as negatives, and the rest are found by words', async ({
+  page,
+}) => {
+  const roll = '7c1d4b60-52e8-4f3a-8118-000000000000';
+  const stood = await page.request.get(`/api/v1/proofs/${roll}`);
+  const version = stood.ok() ? (await stood.json()).version : undefined;
+  const proof = {
+    name: 'R-118',
+    frames: [
+      { number: 14, rating: 'pick', crop: 'without the door' },
+      { number: 20, rating: 'maybe' },
+    ],
+  };
+  await page.request.put(`/api/v1/proofs/${roll}`, {
+    data: proof,
+    ...(version !== undefined && { headers: { 'if-match': `"${version}"` } }),
+  });
+  await leavePrint(page, { ...stripRead, negative: '' });
+  await openPrint(page);
+  await page.getByRole('button', { name: /^Negative/ }).click();
+  const list = page.getByRole('list', { name: 'Negatives to print' });
+  await expect(list.getByRole('button').first()).toContainText(/ \/ 14, pick/);
+  await page.getByRole('textbox', { name: 'Negative' }).fill('R-118 / 31');
+  await expect(list.getByRole('button')).toHaveText([/^\s*R-118 \/ 31/]);
+  await list.getByRole('button').click();
+  await expect(page.getByRole('button', { name: 'Negative: R-118 / 31' })).toBeVisible();
+  // One from an old box.
+  await page.getByRole('button', { name: /^Negative/ }).click();
+  await page.getByRole('textbox', { name: 'Negative' }).fill('glass plate, grandfather’s');
+  await page.keyboard.press('Enter');
+  await expect(
+    page.getByRole('button', { name: 'Negative: glass plate, grandfather’s' }),
+  ).toBeVisible();
+});
+
+test('another size knows what is known, and leads on to a check strip there', async ({ page }) => {
+  await leavePrint(page, {
+    ...stripRead,
+    ...{ negativeLength: '60', printLength: '240', aperture: '8' },
+  });
+  await openPrint(page, '/convert');
+  await expect(page.getByLabel('It was on the paper, mm')).toHaveValue('240');
+  await expect(page.getByLabel('The time was, s')).toHaveValue(/^\d+\.\d$/);
+  await page.getByLabel('It will be, mm').fill('300');
+  const there = await page.getByTestId('converted').textContent();
+  await page.getByRole('button', { name: /Go on there/ }).click();
+  await expect(page).toHaveURL(A_PRINT);
+  await expect(page.getByRole('button', { name: /^Number of patches: 3/ })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: 'A length on the paper, mm: 300 mm' }),
+  ).toBeVisible();
+  await expect(page.getByTestId('so-far')).toContainText(/^\s*\d+\.\d/.exec(there!)![0].trim());
+});
+
+test('readings are kept over a reload, asked about where they are swapped, and checked by a strip', async ({
+  page,
+}) => {
+  await leavePrint(page, { ...stripRead, highlight: null, shadow: null });
+  await openPrint(page, '/readings');
+  await page.getByLabel('Reading of the highlight').fill('-0.66');
+  await page.getByLabel('Reading of the shadow').fill('-1.42');
+  await expect(page.getByRole('alert')).toContainText('read the other way round?');
+  await page.reload();
+  await page.getByRole('button', { name: 'Swap the two' }).click();
+  await expect(page.getByTestId('setting')).toHaveText('3');
+  await page.getByLabel('Reading of the known print').fill('-1.42');
+  await page.getByLabel('Seconds of the known print').fill('9');
+  await page.getByRole('button', { name: /Check it by a strip/ }).click();
+  await expect(page).toHaveURL(A_PRINT);
+  await expect(page.getByRole('button', { name: /^Number of patches: 3/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'The filter of this strip: 3' })).toBeVisible();
+});

@@ -23,7 +23,7 @@ const full: PrintDraft = {
   ...withSheet(stripRead, printView(stripRead)),
   ...{ developer: 'x', negativeLength: '60', printLength: '300', aperture: '8', distance: '9' },
   ...{ split: { soft: '0', hard: '5' }, flash: '80', dryDown: true, asFired: true },
-  earlier: [strip],
+  earlier: [strip as unknown as PrintDraft['earlier'][number]],
   beside: { settingId: '4', first: '4', step: '½', patches: '7', highlight: 2, shadow: 3 },
   pair: emptySplit(printView(stripRead).set),
   readings: emptyReadings('2'),

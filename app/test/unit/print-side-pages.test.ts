@@ -1,5 +1,6 @@
 import { contrastSet, defaultPaper } from '@katachron/core';
 import { describe, expect, it } from 'vitest';
+import { negativesOf, offered } from '../../src/lib/nouns/negative/offer.ts';
 import { proofExample } from '../../src/lib/nouns/proof/contract.ts';
 import { rollExample, type Roll } from '../../src/lib/nouns/roll/contract.ts';
 import { emptyFlash, flashPageView } from '../../src/lib/stages/print/flash-page-view.ts';
@@ -73,6 +74,37 @@ describe('the time of a proof', () => {
     expect(blackView({ ...emptyBlack(), first: 'long' }, bench, stripRead, []).trouble).toBe(
       'Type the first exposure in seconds, as 4.',
     );
+  });
+});
+
+describe('negatives', () => {
+  const proof = {
+    ...{ id: roll.id, version: 1, name: 'R-118' },
+    frames: [
+      { number: 3, rating: 'maybe' as const, crop: 'square, without the door' },
+      { number: 9, rating: 'pick' as const },
+      { number: 5, rating: 'no' as const },
+    ],
+  };
+  const rolls = [
+    { ...roll, title: 'R-118, furnace hall in January', exposed: undefined } as unknown as Roll,
+  ];
+  const all = negativesOf(rolls, [proof]);
+
+  it('to print come first, picks before what may be', () => {
+    expect(offered(all, '').map(({ name, rating }) => [name, rating])).toEqual([
+      ['R-118 / 9', 'pick'],
+      ['R-118 / 3', 'maybe'],
+    ]);
+    expect(all).toHaveLength(36);
+  });
+
+  it('of all the rest are found by words', () => {
+    expect(offered(all, 'square').map(({ name }) => name)).toEqual(['R-118 / 3']);
+    expect(offered(all, 'R-118 / 21').map(({ name }) => name)).toEqual(['R-118 / 21']);
+    expect(offered(all, 'january 36').map(({ name }) => name)).toEqual(['R-118 / 36']);
+    expect(offered(all, 'harbour')).toEqual([]);
+    expect(offered([], '')).toEqual([]);
   });
 });
 

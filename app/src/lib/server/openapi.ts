@@ -1,6 +1,7 @@
 import Type, { type TSchema } from 'typebox';
 import { operations } from './operations/index.ts';
 import { InHand, InHandBody, inHandExample } from '../nouns/in-hand/contract.ts';
+import { Negative } from '../nouns/negative/contract.ts';
 import { Print, PrintBody, printExample } from '../nouns/print/contract.ts';
 import { Problem } from '../kit/problem.ts';
 import { ProcessEvent } from '../nouns/process/contract.ts';
@@ -312,6 +313,12 @@ export function openApi() {
       ]),
       list('/api/v1/prints', 'Prints, found by words', page, searching),
       resource('print', PrintBody, Print, printExample),
+      list(
+        '/api/v1/negatives',
+        'A few negatives for words; without words those that were rated to be printed',
+        json(Type.Object({ negatives: Type.Array(Negative) }, { title: 'Negatives' })),
+        searching.slice(0, 1),
+      ),
       list(
         '/api/v1/prints-in-hand',
         'Prints that are being worked out, the last touched first',

@@ -4,6 +4,7 @@
   import SlotChoice from '../../kit/SlotChoice.svelte';
   import SlotOnLeave from '../../kit/SlotOnLeave.svelte';
   import SlotText from '../../kit/SlotText.svelte';
+  import NegativeSlot from './NegativeSlot.svelte';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
 
   const { print }: { print: PrintInHand } = $props();
@@ -40,12 +41,7 @@
 </h1>
 <p class="mt-1 text-[17px] leading-relaxed text-soft">
   Negative
-  <SlotText
-    label="Negative"
-    bind:value={draft.negative}
-    empty="which one"
-    hint="Roll and frame, as F-031 / 14."
-  />
+  <NegativeSlot value={draft.negative} onchoose={(negative) => (draft.negative = negative)} />
   in
   <ShelfSlot
     label="Enlarger"

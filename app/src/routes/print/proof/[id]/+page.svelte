@@ -16,6 +16,7 @@
     withFrame,
     type Frame,
   } from '$lib/nouns/proof/frames.ts';
+  import { negativeName } from '$lib/nouns/negative/offer.ts';
   import { newId } from '$lib/kit/new-id.ts';
   import type { InHand } from '$lib/nouns/in-hand/contract.ts';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
@@ -106,7 +107,7 @@
 
   /** A print begins with this frame. */
   async function print({ number }: Frame) {
-    const negative = `${data.roll.title} / ${number}`.slice(-80);
+    const negative = negativeName(data.roll, number);
     const id = newId();
     const outcome = await put<InHand>(`/api/v1/prints-in-hand/${id}`, {
       draft: { ...data.begun, negative },

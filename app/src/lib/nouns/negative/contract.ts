@@ -1,0 +1,16 @@
+import Type, { type Static } from 'typebox';
+import { oneOf } from '../../kit/fields.ts';
+import { frameRatings } from '../proof/contract.ts';
+
+/** A negative that may be printed. */
+export const Negative = Type.Object(
+  {
+    /** "R-118 / 14": the roll's number and the frame. */
+    name: Type.String({ title: 'The negative' }),
+    rating: Type.Optional(oneOf(frameRatings, 'The rating')),
+    /** What the frame shows, and how it may be cropped. */
+    about: Type.String({ title: 'What it shows' }),
+  },
+  { title: 'A negative', additionalProperties: false },
+);
+export type Negative = Static<typeof Negative>;

@@ -1,0 +1,73 @@
+<script lang="ts">
+  import { useDesk } from '../../bench/desk/desk.svelte.ts';
+  import { useWetSide } from '../../bench/clock/wet-side.svelte.ts';
+  import { capital } from '../../words/capital.ts';
+  import { enlargerSeconds } from '../../words/duration.ts';
+  import type { FireInHand } from './fire-in-hand.svelte.ts';
+  import { firingSentence, type FiringLine } from './firing-lines.ts';
+
+  const { fire, line }: { fire: FireInHand; line: FiringLine } = $props();
+  const desk = useDesk();
+  const wetSide = useWetSide();
+  const { clock } = $derived(fire);
+  const view = $derived(fire.print.view());
+  const before = $derived(fire.lines[fire.at - 1]);
+  const next = $derived(fire.lines[fire.at + 1]);
+  const shown = $derived((seconds: number) => enlargerSeconds(seconds, view.timerStep));
+  const hands = $derived.by(() => {
+    if (clock.state === 'counting') return 'Light in …';
+    if (clock.state === 'lit') return line.hands;
+    const { lacking } = fire;
+    return firingSentence(
+      lacking === undefined ? line : { ...line, dial: `the last ${shown(lacking)}` },
+    );
+  });
+  const alerts = $derived(
+    [
+      fire.lit &&
+        clock.state === 'ready' &&
+        'The lamp is on to focus: no paper under it. O puts it out.',
+      fire.lacking !== undefined &&
+        `Stopped early. The rest is a firing of its own${view.lagSeconds > 0 ? `, with the lamp’s lag of ${view.lagSeconds} s once more` : ''}.`,
+      fire.endedAway &&
+        'The firing before this one ended while this page was away. If its lamp did not burn, go one back.',
+      desk.preferences.soundOn
+        ? wetSide.soundAsleep && 'No sound until you touch.'
+        : 'Sound is off: the count is on the screen only.',
+    ].filter((words) => typeof words === 'string'),
+  );
+</script>
+
+<div class="flex flex-col gap-x-10 gap-y-4 md:flex-row md:items-center">
+  <p
+    class="numeral-narrow shrink-0 text-[clamp(130px,44vw,200px)] md:text-[min(28vw,54vh)]"
+    role="timer"
+    aria-live="off"
+    data-testid="clock"
+  >
+    {#if clock.state === 'counting'}{clock.beatsLeft}{:else if clock.state === 'lit'}{clock.secondsLeft.toFixed(
+        1,
+      )}{:else}{shown(fire.seconds)}{/if}
+  </p>
+  <div class="min-w-0">
+    <p
+      class="text-balance text-[38px] font-[600] leading-[1.05] md:text-[clamp(44px,5vw,72px)]"
+      data-testid="hands"
+    >
+      {hands}
+    </p>
+    <p class="mt-3 text-xl text-soft md:text-2xl">
+      {capital(line.filter)}{before && before.filter !== line.filter ? ': change it now' : ''}.
+      {#if fire.by === 'screen'}<span data-testid="lamp"
+          >{fire.lit ? 'Lamp on' : 'Lamp off'} (simulated lamp timer)</span
+        >{:else if fire.by === 'own-timer'}Start your timer on the long beep.{:else}Long beep:
+        light. Then a beat each second; two low beeps: dark.{/if}
+    </p>
+    {#if next}
+      <p class="mt-3 text-xl text-soft md:text-2xl">Then: {firingSentence(next)}.</p>
+    {/if}
+    {#each alerts as alert (alert)}
+      <p class="mt-3 text-xl text-caution md:text-2xl" role="alert">{alert}</p>
+    {/each}
+  </div>
+</div>

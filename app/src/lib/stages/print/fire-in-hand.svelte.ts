@@ -1,0 +1,198 @@
+import { restOfFiring, sheetPlan, type LampSwitchId } from '@katachron/core';
+import same from 'fast-deep-equal';
+import { untrack } from 'svelte';
+import type { WetSide } from '../../bench/clock/wet-side.svelte.ts';
+import { SimulatedLampTimer } from '../../bench/devices/simulated-lamp-timer.ts';
+import type { Fired, Firing } from '../../nouns/in-hand/draft.ts';
+import { FiringClock } from './firing.svelte.ts';
+import { firingLines } from './firing-lines.ts';
+import type { PrintInHand } from './print-in-hand.svelte.ts';
+
+/**
+ * Paper under the enlarger: what it is to get, firing for firing, and what it has got. That is kept with the print, so that a
+ * reload, a frozen tab or a look at another page loses no light that was given.
+ */
+export class FireInHand {
+  readonly print: PrintInHand;
+  readonly what: Fired;
+  readonly clock: FiringClock;
+  /** The short list was looked over. */
+  looked = $state(false);
+  lit = $state(false);
+  laidIn = $state(false);
+  /** A firing ended while the page was not there. */
+  endedAway = $state(false);
+  readonly #wetSide: WetSide;
+  readonly #timer = new SimulatedLampTimer((on) => (this.lit = on));
+  readonly #lines;
+  readonly #firing;
+
+  constructor(print: PrintInHand, what: Fired, wetSide: WetSide) {
+    this.print = print;
+    this.what = what;
+    this.#wetSide = wetSide;
+    this.clock = new FiringClock(wetSide, this.#timer);
+    const lines = $derived(firingLines(print.draft, print.view(), what));
+    this.#lines = () => lines;
+    // Another list of firings is another paper.
+    const firing = $derived.by((): Firing => {
+      const dialSeconds = lines.map((line) => line.dialSeconds);
+      const { firing: kept } = print.draft;
+      return kept?.what === what && same(kept.dialSeconds, dialSeconds)
+        ? kept
+        : { what, dialSeconds, at: 0, given: [] };
+    });
+    this.#firing = () => firing;
+  }
+
+  get lines() {
+    return this.#lines();
+  }
+
+  get at(): number {
+    return this.#firing().at;
+  }
+
+  get line() {
+    return this.lines[this.at];
+  }
+
+  /** What a firing that was stopped still lacks, s. */
+  get lacking(): number | undefined {
+    return this.#firing().lacking;
+  }
+
+  get seconds(): number {
+    return this.lacking ?? this.line?.dialSeconds ?? 0;
+  }
+
+  get done(): boolean {
+    return this.lines.length > 0 && this.at >= this.lines.length;
+  }
+
+  /** Paper lies under the lamp that has got something. */
+  get begun(): boolean {
+    const { given, litAtMs } = this.#firing();
+    return given.length > 0 || litAtMs !== undefined;
+  }
+
+  get by(): LampSwitchId {
+    return this.print.draft.lampBy ?? 'screen';
+  }
+
+  get name(): string {
+    const names: Record<Fired, string> = {
+      strip: `strip ${this.print.number}`,
+      print: 'print',
+      'pair-1': 'first strip',
+      'pair-2': 'second strip',
+    };
+    return names[this.what];
+  }
+
+  /** After a reload, or a tab that was frozen: the lamp went on meanwhile, and so does its clock, or it is over. */
+  rejoin(): void {
+    if (this.begun) this.looked = true;
+    const { litAtMs } = this.#firing();
+    if (litAtMs === undefined || !this.line) return;
+    if (Date.now() < litAtMs + this.seconds * 1000) {
+      this.clock.rejoin(litAtMs, this.seconds, this.by);
+    } else {
+      this.endedAway = true;
+      this.#given();
+    }
+  }
+
+  /** Call it whenever the clock has moved: a firing that was given makes way for the next one. */
+  follow(): void {
+    if (this.clock.state !== 'given') return;
+    this.clock.reset();
+    untrack(() => this.#given());
+  }
+
+  fire(): void {
+    if (!this.line || this.clock.state !== 'ready') return;
+    this.#timer.focus(false);
+    this.endedAway = false;
+    this.#keep({ litAtMs: this.clock.begin(this.seconds, this.by) });
+  }
+
+  lampOut(): void {
+    if (this.clock.state !== 'counting' && this.clock.state !== 'lit') return;
+    const litSeconds = this.clock.stop();
+    const { given } = this.#firing();
+    this.#keep({
+      given: litSeconds > 0 ? [...given, this.#light(Number(litSeconds.toFixed(2)))] : given,
+      lacking: restOfFiring(this.seconds, litSeconds, this.print.view().lagSeconds),
+    });
+  }
+
+  backOne(): void {
+    if (this.clock.state !== 'ready' || this.at === 0) return;
+    this.endedAway = false;
+    this.#keep({ at: this.at - 1 });
+  }
+
+  skip(): void {
+    if (this.clock.state !== 'ready' || !this.looked || this.done) return;
+    this.#keep({ at: this.at + 1 });
+    this.#exposed();
+  }
+
+  focus(): void {
+    if (this.clock.state === 'ready') this.#timer.focus(!this.lit);
+  }
+
+  /** Other paper, from the first firing on. */
+  anew(): void {
+    if (this.clock.state !== 'ready') return;
+    delete this.print.draft.firing;
+    this.looked = this.laidIn = this.endedAway = false;
+  }
+
+  intoDeveloper(): void {
+    const kind = this.what === 'print' ? 'print' : 'strip';
+    const { on } = this.print.view();
+    if (!this.laidIn) this.#wetSide.layIn(this.name, sheetPlan(kind, on.kept?.base));
+    this.laidIn = true;
+  }
+
+  /** What comes under the lamp next is other paper. */
+  takenAway(): void {
+    delete this.print.draft.firing;
+  }
+
+  end(): void {
+    this.clock.stop();
+    this.#timer.focus(false);
+  }
+
+  #given(): void {
+    if (!this.line) return;
+    this.#keep({
+      at: this.at + 1,
+      given: [...this.#firing().given, this.#light(this.seconds)],
+    });
+    this.#exposed();
+  }
+
+  /** Only once all was given, or left out, was the sheet exposed: what is written down is what was fired. */
+  #exposed(): void {
+    const { given } = this.#firing();
+    if (this.what === 'print' && this.done && given.length > 0)
+      this.print.sheetGiven(given, this.by);
+  }
+
+  /** Light that the paper got, as it is written down. */
+  #light(seconds: number) {
+    const { hands = '', filter = '' } = this.line ?? {};
+    return { hands, filter, seconds };
+  }
+
+  /** Where it stands now; a lamp that burns, and what lacks, are only what is said here. */
+  #keep(now: Partial<Firing>): void {
+    const { litAtMs: _lit, lacking, ...so } = this.#firing();
+    const lacks = now.litAtMs !== undefined && lacking !== undefined ? { lacking } : {};
+    this.print.draft.firing = { ...so, ...lacks, ...now };
+  }
+}
