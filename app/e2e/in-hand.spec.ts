@@ -325,7 +325,7 @@ test('another size knows what is known, and leads on to a check strip there', as
   });
   await openPrint(page, '/convert');
   await expect(page.getByLabel('It was on the paper, mm')).toHaveValue('240');
-  await expect(page.getByLabel('The time was, s')).toHaveValue(/^\d+\.\d$/);
+  await expect(page.getByLabel('The time was, s')).toHaveValue(/^\d+\.\d+$/);
   await page.getByLabel('It will be, mm').fill('300');
   const there = await page.getByTestId('converted').textContent();
   await page.getByRole('button', { name: /Go on there/ }).click();

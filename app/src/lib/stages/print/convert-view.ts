@@ -49,7 +49,9 @@ export function convertFormOf(draft: PrintDraft, view: PrintView, seconds: strin
   const speed = view.on.kept?.speed;
   return {
     ...emptyConvertForm,
-    seconds: seconds || (view.dial ?? ''),
+    seconds:
+      seconds ||
+      (view.printSeconds === undefined ? '' : String(Number(view.printSeconds.toFixed(2)))),
     negative: draft.negativeLength ?? emptyConvertForm.negative,
     fromLength: draft.printLength ?? '',
     fromAperture: draft.aperture ?? '',
