@@ -2,6 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { PNG } from 'pngjs';
 import {
+  setCookie,
   expect,
   leavePrint,
   open,
@@ -250,6 +251,15 @@ test('white by the keyboard takes a hold as well', async ({ page }) => {
   await page.keyboard.down('w');
   await expect(page.locator('html')).toHaveAttribute('data-light', 'white', { timeout: 4000 });
   await page.keyboard.up('w');
+});
+
+test('a cookie that another version wrote keeps its light', async ({ page }) => {
+  const value = { light: 'red', brightness: 5, unit: 'kelvin', soundOn: 'yes', habit: 7 };
+  await setCookie(page, 'katachron-preferences', encodeURIComponent(JSON.stringify(value)));
+  const html = await (await page.request.get('/print')).text();
+  expect(html).toMatch(/data-light="red"\s+data-brightness="5"/);
+  await page.goto('/film');
+  await expectOnlyRed(page, 'film, with an odd cookie');
 });
 
 test('the light follows from page to page and over a reload, brightness too', async ({ page }) => {

@@ -4,7 +4,7 @@ import { closeDatabase } from '$lib/server/database/connection.ts';
 import { connectionTrouble } from '$lib/server/database/connection-trouble.ts';
 import { migrate } from '$lib/server/database/migrate.ts';
 import { refuseForeign } from '$lib/server/doors.ts';
-import { kept } from '$lib/server/kept.ts';
+import { keptParts } from '$lib/server/kept.ts';
 import { log } from '$lib/server/log.ts';
 import { loadDemo } from '$lib/server/seeds/load.ts';
 import { cookieNames } from '$lib/kit/cookie.ts';
@@ -30,8 +30,12 @@ export const init: ServerInit = async () => {
 export const handle: Handle = async ({ event, resolve }) => {
   const refused = refuseForeign(event.request);
   if (refused) return refused;
-  event.locals.preferences =
-    kept(event.cookies, cookieNames.preferences, Preferences) ?? defaultPreferences;
+  event.locals.preferences = keptParts(
+    event.cookies,
+    cookieNames.preferences,
+    Preferences,
+    defaultPreferences,
+  );
   const { light, brightness } = event.locals.preferences;
   const white = light === 'white';
   const response = await resolve(event, {

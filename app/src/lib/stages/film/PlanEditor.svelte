@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { newId } from '../../kit/new-id.ts';
   import GripVertical from '@lucide/svelte/icons/grip-vertical';
   import {
     agitationScheme,
@@ -10,21 +9,16 @@
   } from '@katachron/core';
   import { tick } from 'svelte';
   import { dragHandle, dragHandleZone } from 'svelte-dnd-action';
-  import { put } from '../../kit/client.ts';
   import type { FilmDraft } from './draft.ts';
   import type { Procedure } from '../../nouns/procedure/contract.ts';
-  import Field from '../../kit/Field.svelte';
-  import { onEnter } from '../../kit/on-enter.ts';
   import Slot from '../../kit/Slot.svelte';
   import SlotChoice from '../../kit/SlotChoice.svelte';
   import { agitationKey, type AgitationOption } from '../../nouns/recipe/agitation-options.ts';
-  import {
-    ownAgitationFields,
-    readOwnAgitation,
-    usualOwnAgitation,
-  } from '../../nouns/agitation/form.ts';
   import { OWN_AGITATION } from '../../nouns/recipe/form.ts';
-  import { byProcedure, moved, procedureOf, type PlanLine, type PlanView } from './plan-view.ts';
+  import OwnAgitation from './OwnAgitation.svelte';
+  import SaveSteps from './SaveSteps.svelte';
+  import StepTime from './StepTime.svelte';
+  import { byProcedure, moved, type PlanLine, type PlanView } from './plan-view.ts';
 
   interface Props {
     draft: FilmDraft;
@@ -37,13 +31,9 @@
   const { draft, plan, agitations, procedures, saved }: Props = $props();
 
   let changing = $state(false);
-  let name = $state('');
   let said = $state('');
-  let problem = $state<string>();
   /** The step for which an agitation of its own is being written, for this run alone. */
   let ownOf = $state<StepKindId>();
-  let own = $state({ ...usualOwnAgitation, ownName: 'of this run' });
-  const readOwn = $derived(readOwnAgitation(own));
 
   function chooseAgitation(kind: StepKindId, key: string) {
     ownOf = key === OWN_AGITATION ? kind : undefined;
@@ -52,9 +42,8 @@
     if (chosen) draft.agitations = { ...draft.agitations, [kind]: chosen.agitation };
   }
 
-  function useOwn() {
-    if (!ownOf || !readOwn.value) return;
-    draft.agitations = { ...draft.agitations, [ownOf]: readOwn.value };
+  function useOwn(kind: StepKindId, agitation: AgitationOption['agitation']) {
+    draft.agitations = { ...draft.agitations, [kind]: agitation };
     ownOf = undefined;
   }
 
@@ -95,69 +84,18 @@
     if (procedure) Object.assign(draft, byProcedure(procedure));
   }
 
-  async function save(close: () => void) {
-    const trimmed = name.trim();
-    problem = trimmed === '' ? 'Give it a name.' : undefined;
-    if (problem) return;
-    const known = procedures.find((one) => one.name === trimmed);
-    const outcome = await put<Procedure>(
-      `/api/v1/procedures/${known?.id ?? newId()}`,
-      procedureOf(trimmed, draft),
-      known?.version,
-    );
-    problem = outcome.problem?.detail;
-    if (outcome.problem) return;
-    said = `Saved as ${trimmed}.`;
-    name = '';
-    close();
+  function onSaved(name: string) {
+    said = `Saved as ${name}.`;
     saved();
   }
 </script>
-
-{#snippet time(line: PlanLine)}
-  {#if line.fromRecipe}
-    <span class="font-[620]">{line.shown}</span>
-  {:else}
-    <Slot
-      label="{line.name}, time"
-      shown={line.shown}
-      trouble={line.trouble !== undefined}
-      class="min-h-9 border-transparent font-[620]"
-    >
-      {#snippet children(close)}
-        <label class="block text-soft" for="time-{line.kind}">{line.name}, time</label>
-        <input
-          id="time-{line.kind}"
-          class="field w-full text-xl"
-          bind:value={
-            () => draft.times[line.kind] ?? line.shown, (typed) => (draft.times[line.kind] = typed)
-          }
-          inputmode="text"
-          maxlength="12"
-          autocomplete="off"
-          onkeydown={onEnter(close)}
-        />
-        <p class="mt-2 text-[15px] {line.trouble ? 'text-trouble' : 'text-soft'}">
-          {line.trouble ?? 'As 3:30, or in seconds.'}
-        </p>
-        <button
-          class="mt-2 min-h-11 font-[600] underline decoration-hair"
-          onclick={() => {
-            leaveOut(line.kind);
-            close();
-          }}>Remove</button
-        >
-      {/snippet}
-    </Slot>
-  {/if}
-{/snippet}
 
 {#if !changing}
   <ol>
     {#each plan.lines as line (line.kind)}
       <li class="flex min-h-[43px] items-center justify-between border-b border-hair font-[560]">
         <span>{line.name}</span>
-        {@render time(line)}
+        <StepTime {line} {draft} onremove={() => leaveOut(line.kind)} />
       </li>
     {/each}
   </ol>
@@ -216,7 +154,9 @@
                 <p class="text-[15px] text-soft">By keyboard: Alt with ↑ and ↓ on its name.</p>
               {/snippet}
             </Slot>
-            <span class="ml-auto">{@render time(line)}</span>
+            <span class="ml-auto"
+              ><StepTime {line} {draft} onremove={() => leaveOut(line.kind)} /></span
+            >
           </div>
           <p class="pl-11 text-[15px] leading-snug text-soft">
             <SlotChoice
@@ -240,22 +180,7 @@
             />
           </p>
           {#if ownOf === id}
-            <div class="grid grid-cols-2 gap-x-6 gap-y-2 py-2 pl-11">
-              {#each ownAgitationFields as { name: field, label, hint } (field)}
-                <Field
-                  id="{id}-{field}"
-                  {label}
-                  {hint}
-                  bind:value={own[field]}
-                  trouble={readOwn.fields[field]?.trouble}
-                />
-              {/each}
-              <p class="col-span-2">
-                <button class="min-h-11 font-[600]" onclick={useOwn} disabled={!readOwn.value}
-                  >Use it for this run</button
-                >
-              </p>
-            </div>
+            <OwnAgitation {id} onuse={(agitation) => useOwn(id, agitation)} />
           {/if}
         {/if}
       </li>
@@ -305,24 +230,7 @@
     />
   {/if}
   {#if changing}
-    · <Slot label="Save these steps" shown="save these steps">
-      {#snippet children(close)}
-        <label class="block text-soft" for="procedure">Name of these steps</label>
-        <input
-          id="procedure"
-          class="field w-full text-xl"
-          bind:value={name}
-          maxlength="80"
-          autocomplete="off"
-          aria-invalid={problem !== undefined}
-          onkeydown={onEnter(() => void save(close))}
-        />
-        <p class="mt-2 text-[15px] {problem ? 'text-trouble' : 'text-soft'}">
-          {problem ?? 'Used again with any recipe. A name that is there already is replaced.'}
-        </p>
-        <button class="mt-2 min-h-11 font-[600]" onclick={() => void save(close)}>Save</button>
-      {/snippet}
-    </Slot>
+    · <SaveSteps {draft} {procedures} onsaved={onSaved} />
   {/if}
 </p>
 <p class="sr-only" aria-live="polite">{said}</p>

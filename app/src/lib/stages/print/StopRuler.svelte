@@ -4,6 +4,8 @@
   import { enlargerSeconds } from '$lib/words/duration.ts';
   import type { PatchTone, PrintView } from './print-view.ts';
   import type { Ruler } from './ruler.ts';
+  import RulerPick from './RulerPick.svelte';
+  import RulerScale from './RulerScale.svelte';
 
   type Place = 'highlight' | 'shadow';
   interface Props {
@@ -181,27 +183,7 @@
   {/each}
   <rect x="0" y={TOP} width="100%" height={2 * ROW} fill="none" class="stroke-ink" />
 
-  {#each ruler.ticks as x, index (index)}
-    <line x1="{x}%" x2="{x}%" y1={AXIS + 5} y2={AXIS + 10} class="stroke-soft" />
-  {/each}
-  {#each ruler.patches as patch, index (index)}
-    <line
-      x1="{patch.centre}%"
-      x2="{patch.centre}%"
-      y1={AXIS + 5}
-      y2={AXIS + 17}
-      stroke-width="1.5"
-      class="stroke-ink"
-    />
-    <text
-      x="{patch.centre}%"
-      y={AXIS + 42}
-      text-anchor="middle"
-      class="fill-ink text-[15px] font-[600] md:text-[19px] {crowded && index % 2
-        ? 'max-md:hidden'
-        : ''}">{shown(patch.seconds)}</text
-    >
-  {/each}
+  <RulerScale {ruler} top={AXIS} {crowded} {shown} />
 
   {#if view.reading}
     {@const low = ruler.xOf(view.reading.lowSeconds)}
@@ -226,40 +208,12 @@
     {@const pick = view[place]}
     {#if pick}
       {@const x = ruler.xOf(pick.seconds)}
-      {@const anchor = side(place, x)}
-      <svg x="{x}%" y="0" class="overflow-visible">
-        <g
-          class="cursor-grab"
-          data-place={place}
-          data-half={at}
-          role="slider"
-          tabindex="0"
-          aria-label="{name}{at && `, ${at}`}"
-          aria-valuemin={1}
-          aria-valuemax={last + 1}
-          aria-valuenow={pick.position + 1}
-          aria-valuetext="{shown(pick.seconds)} s, {Number.isInteger(pick.position)
-            ? `patch ${pick.position + 1}`
-            : `between patches ${Math.floor(pick.position) + 1} and ${Math.ceil(pick.position) + 1}`}"
-          onkeydown={(event) => steer(event, place, pick.position)}
-        >
-          <rect x="-28" y="-14" width="56" height="56" fill="transparent" />
-          <path
-            d="M-10 13H10L0 {TOP - 2}Z"
-            stroke-width="2.6"
-            stroke-linejoin="round"
-            class="stroke-rim {place === 'shadow' ? 'fill-rim' : 'fill-ground'}"
-          />
-        </g>
-        <text
-          x={anchor === 'end' ? -18 : 18}
-          y="26"
-          text-anchor={anchor}
-          class="pointer-events-none fill-ink text-[16px]"
-          ><tspan class="font-[650]">{shown(pick.seconds)}</tspan>
-          <tspan class="max-md:hidden">{name}</tspan><tspan class="md:hidden">{short}</tspan></text
-        >
-      </svg>
+      <RulerPick
+        {...{ place, pick, name, short, at, last, shown, x }}
+        tip={TOP - 2}
+        anchor={side(place, x)}
+        onkeydown={(event) => steer(event, place, pick.position)}
+      />
     {/if}
   {/each}
 </svg>

@@ -1,13 +1,14 @@
 <script lang="ts">
   import { newId } from '$lib/kit/new-id.ts';
   import { goto, invalidateAll } from '$app/navigation';
-  import { clipTest, stepKind, type ClearingFactor } from '@katachron/core';
+  import { stepKind, type ClearingFactor } from '@katachron/core';
   import { attempt } from '$lib/words/attempt.ts';
   import { format } from 'date-fns';
   import { onMount } from 'svelte';
   import { put } from '$lib/kit/client.ts';
   import type { Bath } from '$lib/nouns/bath/contract.ts';
   import { clipView } from '$lib/stages/film/clip-view.ts';
+  import ClipTests from '$lib/stages/film/ClipTests.svelte';
   import FilmPages from '$lib/stages/film/FilmPages.svelte';
   import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
@@ -226,30 +227,7 @@
       </p>
     {/if}
     {#if bath && bath.tests.length > 0}
-      <table class="mt-6 w-full" aria-label="Tests in this bath">
-        <tbody>
-          {#each bath.tests as test (test.id)}
-            <tr class="border-b border-hair">
-              <td class="py-1.5 text-soft">{format(test.atMs, 'd MMM yyyy')}</td>
-              <td>{test.film}</td>
-              <td class="text-right">clear {clockTime(test.clearingSeconds)}</td>
-              <td class="text-right font-[620]"
-                >{clockTime(
-                  attempt(() => clipTest(test.clearingSeconds, test.factor)).value?.fixSeconds ??
-                    test.clearingSeconds * test.factor,
-                )}</td
-              >
-              <td class="pl-4 text-right"
-                ><button
-                  class="min-h-11 text-[15px] text-soft"
-                  aria-label="Take back the test of {clockTime(test.clearingSeconds)}"
-                  onclick={() => void takeBack(test)}>Delete</button
-                ></td
-              >
-            </tr>
-          {/each}
-        </tbody>
-      </table>
+      <ClipTests tests={bath.tests} ontakeback={(test) => void takeBack(test)} />
     {/if}
   </section>
 </div>
