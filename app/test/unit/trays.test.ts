@@ -42,6 +42,22 @@ describe('a strip in the fixer', () => {
   });
 });
 
+describe('two sheets in a tray', () => {
+  it('stand beside each other, the nearest to its end first', () => {
+    const developer = sinks.print[0]!;
+    const sheet = (id: string, name: string, at: number, seconds: number) => ({
+      ...{ id, name, events: [poured('print-developer', at)] },
+      plan: {
+        ...sheetPlan('strip'),
+        steps: sheetPlan('strip').steps.map((step) => ({ ...step, seconds })),
+      },
+    });
+    const sheets = [sheet('a', 'print', 0, 120), sheet('b', 'strip 2', 10, 60)];
+    const lying = lyingAt([], sheets, start + 30_000);
+    expect(inTray(developer, lying).map(({ name }) => name)).toEqual(['strip 2', 'print']);
+  });
+});
+
 describe('a print', () => {
   it('has no short fix: it goes from the stop into the whole one', () => {
     const plan = sheetPlan('print');

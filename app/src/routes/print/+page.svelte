@@ -3,7 +3,7 @@
   import { format } from 'date-fns';
   import { onMount } from 'svelte';
   import Button from '$lib/kit/Button.svelte';
-  import { put, remove } from '$lib/kit/client.ts';
+  import { get, put, remove } from '$lib/kit/client.ts';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import { newId } from '$lib/kit/new-id.ts';
   import type { HandState, InHand } from '$lib/nouns/in-hand/contract.ts';
@@ -34,11 +34,20 @@
 
   // What is done to them elsewhere comes in.
   onMount(() => {
-    const round = setInterval(() => {
-      if (document.visibilityState === 'visible') void invalidate('katachron:prints-in-hand');
-    }, LOOK_MS);
+    const round = setInterval(() => void look(), LOOK_MS);
     return () => clearInterval(round);
   });
+
+  /** Working all of them out anew is worth it only where one was touched. */
+  async function look() {
+    if (document.visibilityState !== 'visible') return;
+    const { value } = await get<{ prints: InHand[] }>('/api/v1/prints-in-hand');
+    const marks = (prints: readonly { id: string; version: number }[]) =>
+      prints.map(({ id, version }) => `${id} ${version}`).join();
+    if (value && marks(value.prints) !== marks(data.prints)) {
+      await invalidate('katachron:prints-in-hand');
+    }
+  }
 
   const path = (id: string) => `/api/v1/prints-in-hand/${id}`;
 
@@ -85,7 +94,7 @@
       <li class="flex flex-wrap items-center gap-x-8 border-b border-hair py-2">
         <a class="min-w-0 flex-1 basis-80" href="/print/{print.id}">
           <span class="line-clamp-2 break-words text-xl font-[560]">{name}</span>
-          <span class="block break-words font-[560]">{print.next}.</span>
+          {#if print.next}<span class="block break-words font-[560]">{print.next}.</span>{/if}
           <span class="block break-words text-[15px] text-soft"
             >{[inHandLine(print.draft), format(print.touchedAtMs, 'd MMMM, HH:mm')]
               .filter(Boolean)

@@ -69,16 +69,18 @@ export function lyingAt(
   return [...rolls, ...papers].filter(({ moment }) => moment.current !== undefined);
 }
 
-/** What lies in a tray. */
+/** Those whose time is up next, or has been up longest, first. */
+const nearestFirst = (lying: readonly Lying[]) =>
+  lying.toSorted((a, b) => a.moment.current!.remainingSeconds - b.moment.current!.remainingSeconds);
+
+/** What lies in a tray, the nearest to its end first. */
 export function inTray(tray: Tray, lying: readonly Lying[]): Lying[] {
-  return lying.filter(({ moment }) => tray.kinds.includes(moment.current!.step.kind));
+  return nearestFirst(lying.filter(({ moment }) => tray.kinds.includes(moment.current!.step.kind)));
 }
 
 /** The one whose time is up next, or has been up longest. */
 export function nearest(lying: readonly Lying[]): Lying | undefined {
-  return [...lying].sort(
-    (a, b) => a.moment.current!.remainingSeconds - b.moment.current!.remainingSeconds,
-  )[0];
+  return nearestFirst(lying)[0];
 }
 
 /** The last temperature read, of any roll. */
