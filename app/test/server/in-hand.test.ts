@@ -93,4 +93,16 @@ describe('prints in hand', () => {
     const two = (await prints.find(id))!;
     expect(two.sheets.map(({ verdict }) => verdict?.highlightStops)).toEqual([0.25, undefined]);
   });
+
+  it('sheets of no version, or of a set-up that cannot be, stay on the bench without a fault', async () => {
+    const fired = withSheet(stripRead, printView(stripRead), 5000);
+    for (const draft of [
+      { ...fired, versions: [] },
+      { ...fired, timerStep: '12' },
+    ]) {
+      const id = randomUUID();
+      expect((await put(id, body({ draft }))).status).toBe(201);
+      expect(await prints.find(id)).toBeUndefined();
+    }
+  });
 });

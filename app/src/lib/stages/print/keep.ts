@@ -66,7 +66,7 @@ export function recordOf(
   const { versions = [], sheets = [] } = draft;
   const [first] = sheets;
   const last = sheets.at(-1);
-  if (!first || !last) return undefined;
+  if (!first || !last || versions.length === 0) return undefined;
   const lamp = { lagSeconds, timerStepSeconds: timerStep };
   const counted = convertedStrips(draft, view.now.setup);
   const earlier = counted.map(({ conversion }) => ({

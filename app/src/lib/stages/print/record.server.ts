@@ -1,5 +1,7 @@
 import type { InHand } from '../../nouns/in-hand/contract.ts';
+import { PrintBody } from '../../nouns/print/contract.ts';
 import { prints } from '../../nouns/print/store.server.ts';
+import { fits } from '../../server/validation.ts';
 import { recordOf } from './keep.ts';
 import { benchFor } from './load.server.ts';
 import { printView } from './print-view.ts';
@@ -22,6 +24,8 @@ export async function writeRecord({ id, draft }: InHand): Promise<void> {
     const isNew = record.sheets.some((sheet) => !known.includes(sheet.id));
     const { version, id: _id, ...stood } = before ?? { version: undefined, id };
     const body = isNew ? record : { ...record, ...stood, title: record.title };
+    // A set-up that no logbook could hold, as a timer in steps of a minute: the sheet waits on the bench until it is put right.
+    if (!fits(PrintBody, body)) return;
     try {
       await prints.put(id, body, version);
       return;
