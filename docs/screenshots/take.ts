@@ -146,7 +146,6 @@ const shots: readonly Shot[] = [
   { name: 'recipes', path: '/film/recipes', light: 'white', size: desk },
   { name: 'tanks', path: '/film/tanks', light: 'white', size: desk },
   { name: 'clip-test', path: '/film/clip-test', light: 'red', size: desk, before: clip },
-  { name: 'packet', path: '/film/packet', light: 'white', size: desk },
   { name: 'push', path: '/film/push?stops=2', light: 'white', size: desk },
   { name: 'run', path: '/film', light: 'red', size: desk, before: toRun },
   { name: 'run-phone', path: '/film', light: 'red', size: phone, before: toRun },
