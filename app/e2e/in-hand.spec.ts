@@ -347,7 +347,7 @@ test('readings are kept over a reload, asked about where they are swapped, and c
   await page.getByLabel('Reading of the highlight').fill('-0.66');
   await page.getByLabel('Reading of the shadow').fill('-1.42');
   await expect(page.getByRole('alert')).toContainText('read the other way round?');
-  await page.reload();
+  await open(page, page.url());
   await page.getByRole('button', { name: 'Swap the two' }).click();
   await expect(page.getByTestId('setting')).toHaveText('3');
   await page.getByLabel('Reading of the known print').fill('-1.42');

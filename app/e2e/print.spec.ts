@@ -1,4 +1,13 @@
-import { expect, leavePrint, stripRead, test, pressSpace, A_PRINT, openPrint } from './bench.ts';
+import {
+  expect,
+  leavePrint,
+  stripRead,
+  test,
+  pressSpace,
+  A_PRINT,
+  openPrint,
+  open,
+} from './bench.ts';
 
 test('from a test strip to a print in the logbook', async ({ page }) => {
   await openPrint(page);
@@ -309,10 +318,15 @@ test('sure enough, Space fires the print; the logbook is written only when a she
   await expect(main).toHaveText(/Fire the print/);
   await page.keyboard.press('p');
   await expect(sheets).toContainText(/Sheet 2, .*By a timer of its own/);
+  // What is made is on the bench no more.
+  const made = /[0-9a-f-]{36}$/.exec(page.url())![0];
+  const kept = await (await page.request.get(`/api/v1/prints-in-hand/${made}`)).json();
+  expect(kept).toMatchObject({ state: 'made', draft: { sheets: [{}, {}] } });
   await page.getByRole('button', { name: 'The blacks of sheet 1: not judged yet' }).click();
   await page.getByRole('radio', { name: /thin/ }).click();
   await expect(page.getByRole('button', { name: 'The blacks of sheet 1: thin' })).toBeVisible();
-  await page.reload();
+  // Anew, until it answers to keys.
+  await open(page, page.url());
   await expect(page.getByRole('button', { name: 'The blacks of sheet 1: thin' })).toBeVisible();
   // A copy has all of it but the sheets.
   await page.keyboard.press('c');

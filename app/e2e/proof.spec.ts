@@ -77,7 +77,7 @@ test('frames are rated by keyboard, kept over a reload, and become the list to p
       return (await answer.json()).frames?.[0]?.crop;
     })
     .toBe('square, without the door');
-  await page.reload();
+  await open(page, page.url());
   await expect(list.getByRole('listitem')).toHaveCount(2);
   await list.getByRole('button', { name: 'Print it' }).first().click();
   await expect(page).toHaveURL(A_PRINT);

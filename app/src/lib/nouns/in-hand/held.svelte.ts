@@ -49,6 +49,7 @@ export class Held {
   #timer: ReturnType<typeof setTimeout> | undefined;
   #sending: Promise<void> | undefined;
   #started = false;
+  #becoming = false;
 
   constructor({ id, version, draft, state }: InHand) {
     this.id = id;
@@ -85,7 +86,7 @@ export class Held {
       return;
     }
     // What is worked on is in hand, whatever it was before.
-    this.state = 'in-hand';
+    if (!this.#becoming) this.state = 'in-hand';
     this.waiting = true;
     this.problem = undefined;
     this.#keepHere(now);
@@ -103,7 +104,10 @@ export class Held {
   async become(state: HandState): Promise<void> {
     this.state = state;
     this.waiting = true;
+    // What was changed in the same breath goes with it.
+    this.#becoming = true;
     await this.flush();
+    this.#becoming = false;
   }
 
   /** Of a conflict: what stands here is written over what they left. */
