@@ -7,6 +7,7 @@
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import { newId } from '$lib/kit/new-id.ts';
   import type { HandState, InHand } from '$lib/nouns/in-hand/contract.ts';
+  import { putInHand } from '$lib/nouns/in-hand/held.svelte.ts';
   import { inHandLine, inHandName } from '$lib/nouns/in-hand/line.ts';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
 
@@ -55,8 +56,7 @@
     if (beginning) return;
     beginning = true;
     const id = newId();
-    const body = { draft: data.begun, state: 'in-hand', touchedAtMs: Date.now() };
-    const outcome = await put<InHand>(path(id), body);
+    const outcome = await putInHand(id, data.begun);
     beginning = false;
     problem = outcome.problem?.detail;
     if (outcome.value) await goto(`/print/${id}`);

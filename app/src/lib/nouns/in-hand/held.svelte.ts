@@ -1,5 +1,5 @@
 import same from 'fast-deep-equal';
-import { get, put, worthRepeating } from '../../kit/client.ts';
+import { get, put, worthRepeating, type Outcome } from '../../kit/client.ts';
 import { replaceDraft } from '../../kit/draft.svelte.ts';
 import { keepList, keptList } from '../../kit/kept-list.ts';
 import type { Problem } from '../../kit/problem.ts';
@@ -41,6 +41,8 @@ export class Held {
   problem = $state<Problem>();
   /** There is something that the server does not have. */
   waiting = $state(false);
+  /** The server did not answer the last write. */
+  away = $state(false);
   #version: number;
   /** As the server has it. */
   #known: PrintDraft;
@@ -191,6 +193,7 @@ export class Held {
     const before = this.#unheard;
     this.#unheard = [...before, draft].slice(-MOST_UNHEARD);
     const outcome = await put<InHand>(this.#path, this.#body(draft), this.#version, leaving);
+    this.away = outcome.problem !== undefined && worthRepeating(outcome.problem);
     if (outcome.value) {
       this.#version = outcome.value.version;
       this.#known = draft;
@@ -244,4 +247,14 @@ export function hold(row: InHand): Held {
   const held = known ?? new Held(row);
   if (typeof window !== 'undefined') here.set(row.id, held);
   return held;
+}
+
+/** Puts a draft on the bench: a new print, or one that is taken up again from the version that is known of it. */
+export function putInHand(
+  id: string,
+  draft: PrintDraft,
+  version?: number,
+): Promise<Outcome<InHand>> {
+  const body: InHandBody = { draft, state: 'in-hand', touchedAtMs: Date.now() };
+  return put<InHand>(`/api/v1/prints-in-hand/${id}`, body, version);
 }

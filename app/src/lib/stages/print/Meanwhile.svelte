@@ -26,3 +26,8 @@
     {held.problem.detail} It is kept in this browser until it can be stored.
   </p>
 {/if}
+{#if held.away}
+  <p class="mb-3 text-caution" role="status">
+    The server does not answer. All of this is kept in this browser, and sent as soon as it does.
+  </p>
+{/if}

@@ -6,7 +6,7 @@
   import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import { newId } from '$lib/kit/new-id.ts';
-  import type { InHand } from '$lib/nouns/in-hand/contract.ts';
+  import { putInHand } from '$lib/nouns/in-hand/held.svelte.ts';
   import type { PrintDraft } from '$lib/nouns/in-hand/draft.ts';
   import { latestVersion } from '$lib/nouns/print/latest.ts';
   import type { Sheet, Verdict } from '$lib/nouns/print/sheet.ts';
@@ -57,8 +57,7 @@
   const kept = $derived<PrintDraft>(data.inHand?.draft ?? draftFrom(print));
 
   async function onTheBench(id: string, draft: PrintDraft, page = '', basedOn?: number) {
-    const body = { draft, state: 'in-hand', touchedAtMs: Date.now() };
-    const outcome = await put<InHand>(`/api/v1/prints-in-hand/${id}`, body, basedOn);
+    const outcome = await putInHand(id, draft, basedOn);
     problem = outcome.problem?.detail;
     if (outcome.value) await goto(`/print/${id}${page}`);
   }

@@ -18,7 +18,7 @@
   } from '$lib/nouns/proof/frames.ts';
   import { negativeName } from '$lib/nouns/negative/offer.ts';
   import { newId } from '$lib/kit/new-id.ts';
-  import type { InHand } from '$lib/nouns/in-hand/contract.ts';
+  import { putInHand } from '$lib/nouns/in-hand/held.svelte.ts';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import SlotOnLeave from '$lib/kit/SlotOnLeave.svelte';
 
@@ -109,11 +109,7 @@
   async function print({ number }: Frame) {
     const negative = negativeName(data.roll, number);
     const id = newId();
-    const outcome = await put<InHand>(`/api/v1/prints-in-hand/${id}`, {
-      draft: { ...data.begun, negative },
-      state: 'in-hand',
-      touchedAtMs: Date.now(),
-    });
+    const outcome = await putInHand(id, { ...data.begun, negative });
     problem = outcome.problem?.detail;
     if (outcome.value) await goto(`/print/${id}`);
   }
