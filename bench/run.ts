@@ -1,17 +1,16 @@
 import pg from 'pg';
 import {
-  EYE_STOPS,
-  advisePrint,
-  beginBelief,
   certainties,
-  seePick,
   defaultPaper,
   contrastSet,
   driftedEnd,
   filmTime,
-  readStrip,
+  readPrint,
   solveContrast,
+  type EarlierPrint,
   type FilmRecipe,
+  type PrintSession,
+  type SessionStrip,
 } from '../core/src/index.ts';
 import { rollExample } from '../app/src/lib/nouns/roll/contract.ts';
 import { freePort } from '../tools/port.mjs';
@@ -92,45 +91,39 @@ line(
   empty,
   'an empty loop',
 );
-const believed = beginBelief({
-  paper: defaultPaper,
-  set: contrastSet('filters'),
-  highlightDensity: 0.1,
-  shadowDensity: 1.72,
-  guessSeconds: 10,
-  guessWithinStops: 3,
-  lagSeconds: 0.2,
-  lagWithinSeconds: 0.2,
-  speedWithinStops: 0.25,
-  rangeWithinShare: 0.08,
+const lamp = { lagSeconds: 0, timerStepSeconds: 0.1 };
+const strips = (turn: number, made: number): SessionStrip[] =>
+  Array.from({ length: made }, (_, index) => ({
+    settingId: index % 2 === 0 ? '2' : '2.5',
+    choices: { kind: 'stops', method: 'cover-up', firstSeconds: 5, step: 1 / 3, patches: 7 },
+    lamp,
+    highlight: 2 + ((turn + index) % 3) / 2,
+    shadow: 3,
+  }));
+const session = (
+  turn: number,
+  made: number,
+  earlier: readonly EarlierPrint[] = [],
+): PrintSession => ({
+  ...{ paper: defaultPaper, set: contrastSet('filters'), lamp, earlier },
+  ...{ highlightDensity: 0.1, shadowDensity: 1.72, wanted: certainties[1], mostParts: 2 },
+  strips: strips(turn, made),
 });
-const patches = [5, 6.3, 7.9, 10, 12.6, 15.9, 20].map((dialSeconds) => ({
-  dialSeconds,
-  firings: 1,
+for (const made of [1, 3, 10]) {
+  line(
+    `a print read, ${made} ${made === 1 ? 'strip' : 'strips'}`,
+    rate((turn) => readPrint(session(turn, made)).seconds),
+    empty,
+    'an empty loop',
+  );
+}
+const taught = Array.from({ length: 10 }, (_, turn): EarlierPrint => ({
+  ...{ highlightDensity: 0.1, shadowDensity: 1.72, lamp },
+  strips: strips(turn, 3),
 }));
 line(
-  'two looks at a strip, and the advice',
-  rate((turn) => {
-    const look = { settingId: '2', patches, position: 2 + (turn % 5) / 2 };
-    const one = seePick(believed, { ...look, place: 'highlight' }, EYE_STOPS);
-    return advisePrint(seePick(one, { ...look, place: 'shadow' }, EYE_STOPS), certainties[1]);
-  }),
-  empty,
-  'an empty loop',
-);
-line(
-  'strip reading with its bracket',
-  rate(
-    (turn) =>
-      readStrip(defaultPaper, {
-        patchSeconds: [5, 6.3, 7.94, 10, 12.6, 15.87, 20],
-        set: contrastSet('filters'),
-        settingId: '2',
-        highlight: { position: 2 + (turn % 3), netDensity: 0.1 },
-        shadow: { position: 3, netDensity: 1.72 },
-        wantedStops: 1 / 6,
-      }).seconds,
-  ),
+  'the same with what ten prints have taught',
+  rate((turn) => readPrint(session(turn, 2, taught)).seconds),
   empty,
   'an empty loop',
 );

@@ -8,6 +8,7 @@ import {
   toneById,
   toneRange,
   type ContrastSet,
+  type ContrastSetId,
   type FiredPatch,
   type Paper,
 } from '../../core/src/index.ts';
@@ -20,20 +21,41 @@ export const SHADOW = toneById('II').netDensity;
 /** A first guess at the time, s, for every print: nobody knows more before the first strip. */
 export const GUESS_SECONDS = 12;
 
-/** How the truth is drawn; all of it even unless said. */
-const SPEED_STOPS = 0.25;
-const RANGE_SHARE = 0.08;
-const GUESS_STOPS = 3;
-const MOST_LAG = 0.4;
+/** How the truth of a room is drawn: all of it even between its bounds. */
+export interface RoomKind {
+  readonly setId: ContrastSetId;
+  /** How far a filter's speed and range are from what the set says. */
+  readonly speedStops: number;
+  readonly rangeShare: number;
+  /** The first guess is out by as much, either way. */
+  readonly guessStops: readonly [number, number];
+  readonly lagSeconds: readonly [number, number];
+  readonly dMax: readonly [number, number];
+  /** The eye's error at a look, one standard deviation, and how many looks are slips. */
+  readonly eyeStops: number;
+  readonly slips: number;
+}
+
+/** As the belief itself takes rooms to be. */
+export const usualRoom: RoomKind = {
+  setId: 'filters',
+  speedStops: 0.25,
+  rangeShare: 0.08,
+  guessStops: [0, 3],
+  lagSeconds: [0, 0.4],
+  dMax: [1.8, 2.3],
+  eyeStops: EYE_STOPS,
+  slips: 0,
+};
+
 /** Some setting prints the negative within this, R. */
 const PRINTABLE = 2;
 
 /** A set-up with its truth: enlarger, paper, settings. */
 export interface Setup {
+  readonly kind: RoomKind;
   readonly set: ContrastSet;
   readonly lagSeconds: number;
-  /** log10 of the light that a probe shows for a negative that needs a second at ISO speed. */
-  readonly probeLog: number;
   readonly settings: readonly {
     readonly id: string;
     /** Light that a highlight needs against ISO speed 0, stops. */
@@ -49,33 +71,34 @@ export interface Darkroom extends Setup {
   readonly needs: ReadonlyMap<string, number>;
   /** By how many R each setting is too soft (positive) or too hard. */
   readonly mismatch: ReadonlyMap<string, number>;
-  /** What a probe shows at the two places, log10. */
-  readonly probe: { readonly highlightLog: number; readonly shadowLog: number };
 }
 
-function paperOf(random: Random): Paper {
+function paperOf(random: Random, kind: RoomKind): Paper {
   const layers = random.whole(4, 9);
   const span = random.between(1.4, 1.9);
   return {
     dMin: 0.06,
-    dMax: random.between(1.8, 2.3),
+    dMax: random.between(...kind.dMax),
     slope: random.between(4.8, 6.2),
     layerOffsets: Array.from({ length: layers }, (_, layer) => (span * layer) / (layers - 1)),
   };
 }
 
 /** Draws a set-up: a paper that is not the default, settings that are not what they say, a lamp that lags. */
-export function drawSetup(random: Random): Setup {
-  const set = contrastSet('filters');
-  const paper = paperOf(random);
+export function drawSetup(random: Random, kind: RoomKind): Setup {
+  const set = contrastSet(kind.setId);
+  const paper = paperOf(random, kind);
   const share = (paper.dMax - paper.dMin) / (defaultPaper.dMax - defaultPaper.dMin);
   return {
+    kind,
     set,
-    lagSeconds: random.between(0, MOST_LAG),
-    probeLog: random.between(-1, 1),
+    lagSeconds: random.between(...kind.lagSeconds),
     settings: set.settings.map(({ id, range, speedStops }) => {
-      const curve = curveForRange(paper, range * (1 + random.between(-RANGE_SHARE, RANGE_SHARE)));
-      const speed = speedStops + random.between(-SPEED_STOPS, SPEED_STOPS);
+      const curve = curveForRange(
+        paper,
+        range * (1 + random.between(-kind.rangeShare, kind.rangeShare)),
+      );
+      const speed = speedStops + random.between(-kind.speedStops, kind.speedStops);
       return {
         id,
         stops: logFromSpeedPoint(curve, HIGHLIGHT) / STOP_IN_LOG - speed,
@@ -110,16 +133,21 @@ function room(
   negative: number,
   random: Random,
 ): Darkroom {
-  const { settings } = setup;
-  const seconds = GUESS_SECONDS * 2 ** random.between(-GUESS_STOPS, GUESS_STOPS);
-  const highlightLog = setup.probeLog - Math.log10(seconds) + right.stops * STOP_IN_LOG;
+  const { settings, kind } = setup;
+  const off = random.between(...kind.guessStops) * (random.next() < 0.5 ? -1 : 1);
+  const seconds = GUESS_SECONDS * 2 ** off;
   return {
     ...setup,
     needs: new Map(settings.map(({ id, stops }) => [id, seconds * 2 ** (stops - right.stops)])),
     mismatch: new Map(settings.map(({ id, tones }) => [id, tones - negative])),
-    probe: { highlightLog, shadowLog: highlightLog + negative / 100 },
   };
 }
+
+/** The same room with another box of paper: faster or slower by so much. */
+export const anotherBox = (setup: Setup, stops: number): Setup => ({
+  ...setup,
+  settings: setup.settings.map((one) => ({ ...one, stops: one.stops + stops })),
+});
 
 /** Light that a place needs at a setting, s. */
 function needed(room: Darkroom, settingId: string, place: 'highlight' | 'shadow'): number {
@@ -132,22 +160,25 @@ function needed(room: Darkroom, settingId: string, place: 'highlight' | 'shadow'
 const lightOf = (room: Darkroom, { dialSeconds, firings }: FiredPatch) =>
   Math.max(1e-3, dialSeconds - firings * room.lagSeconds);
 
-/** What a printer's eye picks: the truth, missed by the eye, on the nearest half of a patch. */
+/** What a printer's eye picks: the truth, missed by the eye, on the nearest half of a patch; and sometimes a slip. */
 export function look(
   room: Darkroom,
   settingId: string,
   place: 'highlight' | 'shadow',
   patches: readonly FiredPatch[],
   random: Random,
-): number {
-  const seen = Math.log2(needed(room, settingId, place)) + EYE_STOPS * random.normal();
+): { readonly position: number; readonly slipped: boolean } {
+  const last = patches.length - 1;
+  if (random.next() < room.kind.slips) {
+    return { position: random.whole(0, 2 * last) / 2, slipped: true };
+  }
+  const seen = Math.log2(needed(room, settingId, place)) + room.kind.eyeStops * random.normal();
   const stops = patches.map((patch) => Math.log2(lightOf(room, patch)));
-  const last = stops.length - 1;
-  if (seen <= stops[0]!) return 0;
-  if (seen >= stops[last]!) return last;
+  if (seen <= stops[0]!) return { position: 0, slipped: false };
+  if (seen >= stops[last]!) return { position: last, slipped: false };
   const above = stops.findIndex((value) => value >= seen);
   const share = (seen - stops[above - 1]!) / (stops[above]! - stops[above - 1]!);
-  return Math.round((above - 1 + share) * 2) / 2;
+  return { position: Math.round((above - 1 + share) * 2) / 2, slipped: false };
 }
 
 /** How far a print made in one firing is out. */

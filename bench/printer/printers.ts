@@ -1,22 +1,20 @@
 import {
-  EYE_STOPS,
-  advisePrint,
-  beginBelief,
-  certainties,
   contrastSet,
   defaultPaper,
+  firedPatches,
   formulaRange,
   keepTone,
   nearestSetting,
-  nextNegative,
-  seeProbe,
-  seePick,
   settingOf,
-  type Certainty,
+  type CertaintyId,
   type FiredPatch,
-  type PrintBelief,
 } from '../../core/src/index.ts';
-import { GUESS_SECONDS, HIGHLIGHT, SHADOW, look, withNegative, type Darkroom } from './darkroom.ts';
+import { newDraft, type PrintDraft } from '../../app/src/lib/nouns/in-hand/draft.ts';
+import type { Print } from '../../app/src/lib/nouns/print/contract.ts';
+import { nextStripDraft } from '../../app/src/lib/stages/print/keep.ts';
+import { printView, type StripHalf } from '../../app/src/lib/stages/print/print-view.ts';
+import { emptyBench } from '../../app/src/lib/stages/print/setup-now.ts';
+import { GUESS_SECONDS, HIGHLIGHT, look, withNegative, type Darkroom } from './darkroom.ts';
 import type { Random } from './random.ts';
 
 /** What a printer comes to: the print, and the strips it took. */
@@ -24,14 +22,160 @@ export interface Outcome {
   readonly settingId: string;
   readonly dialSeconds: number;
   readonly strips: number;
+  /** Where the print was made, if it is another room than the one drawn. */
+  readonly room?: Darkroom;
+  /** What was said of it: 95 times in 100 within. */
+  readonly saidStops?: number;
+  readonly saidRange?: number;
   /** The printer was told that no setting holds the negative. */
   readonly beyond?: boolean;
+  /** It never came to an end. */
+  readonly endless?: boolean;
+  /** Looks that were slips; those of them that were named; and looks that were named and were none. */
+  readonly slips?: number;
+  readonly named?: number;
+  readonly misnamed?: number;
 }
 
 export type Printer = (room: Darkroom, random: Random) => Outcome;
 
 /** More strips than this and anybody gives up. */
 const MOST_STRIPS = 15;
+
+/** How somebody uses the page; what is not said is as a new visitor finds it. */
+export interface Habits {
+  readonly certainty: CertaintyId;
+  readonly sideBySide?: boolean;
+  /** The lag is written down as it is. */
+  readonly lagMeasured?: boolean;
+}
+
+function beginDraft(room: Darkroom, { certainty, sideBySide, lagMeasured }: Habits): PrintDraft {
+  const { settings } = room.set;
+  const middle =
+    settings.find(({ id }) => id === '2') ?? settings[Math.floor(settings.length / 2)]!;
+  return {
+    ...newDraft(),
+    ...{ certainty, paper: 'Marrow' },
+    contrastSetId: room.kind.setId,
+    settingId: middle.id,
+    ...(sideBySide !== undefined && { sideBySide }),
+    ...(lagMeasured && { lag: room.lagSeconds.toFixed(2) }),
+  };
+}
+
+/** Works a print out on the page itself: fires what it says, picks on it, does what it advises. */
+export function onThePage(
+  room: Darkroom,
+  random: Random,
+  habits: Habits,
+  evidence: readonly Print[] = [],
+): Outcome & { readonly draft: PrintDraft } {
+  const bench = { ...emptyBench, evidence };
+  let draft = beginDraft(room, habits);
+  let slips = 0;
+  const slipped = new Set<string>();
+  for (let strips = 1; ; strips += 1) {
+    const fired = printView(draft, bench);
+    const lamp = { lagSeconds: fired.lagSeconds, timerStepSeconds: fired.timerStep };
+    const pick = (half: Pick<StripHalf, 'setting' | 'choices'>, number: number) => {
+      const patches = firedPatches(half.choices, lamp);
+      const picked = (place: 'highlight' | 'shadow') => {
+        const { position, slipped: is } = look(room, half.setting.id, place, patches, random);
+        if (is) {
+          slips += 1;
+          slipped.add(`${number} ${place}`);
+        }
+        return position;
+      };
+      return { highlight: picked('highlight'), shadow: picked('shadow') };
+    };
+    if (!fired.choices || !fired.strip) throw new Error(JSON.stringify(fired.troubles));
+    const number = draft.earlier.length;
+    draft = { ...draft, ...pick({ ...fired, choices: fired.choices }, number) };
+    if (draft.beside && fired.beside) {
+      draft = { ...draft, beside: { ...draft.beside, ...pick(fired.beside, number + 1) } };
+    }
+    const view = printView(draft, bench);
+    const { reading } = view;
+    if (!reading) throw new Error(view.refusal);
+    const ended = reading.verdict === 'make-print';
+    if (ended || strips === MOST_STRIPS) {
+      const odd = reading.odd.map(({ strip, place }) => `${strip} ${place}`);
+      return {
+        settingId: reading.setting.id,
+        // The timer gets what the page says, with the lag that is written down.
+        dialSeconds: Number(view.dial) + Math.round(fired.lagSeconds * 10) / 10,
+        strips,
+        saidStops: reading.withinStops,
+        saidRange: reading.withinRange,
+        beyond: reading.beyond !== null,
+        endless: !ended,
+        slips,
+        named: odd.filter((one) => slipped.has(one)).length,
+        misnamed: odd.filter((one) => !slipped.has(one)).length,
+        draft,
+      };
+    }
+    draft = { ...draft, ...nextStripDraft(draft, view) } as PrintDraft;
+    if (draft.beside === undefined) delete draft.beside;
+  }
+}
+
+export const asFound =
+  (habits: Habits): Printer =>
+  (room, random) =>
+    onThePage(room, random, habits);
+
+/** Prints made before, in the same set-up, from which it is learned. */
+const PRINTS_BEFORE = 10;
+
+/** A print as the logbook keeps it, as far as it teaches. */
+function recorded(draft: PrintDraft, index: number): Print {
+  const { setting, choices, lagSeconds, timerStep, beside } = printView(draft);
+  const lamp = { lagSeconds, timerStepSeconds: timerStep };
+  const seen = (highlight: number | null, shadow: number | null) => ({
+    highlight: highlight === null ? null : { position: highlight, tone: draft.highlightTone },
+    shadow: shadow === null ? null : { position: shadow, tone: draft.shadowTone },
+  });
+  const strips = [
+    ...draft.earlier,
+    { settingId: setting.id, choices: choices!, ...seen(draft.highlight, draft.shadow) },
+    ...(beside && draft.beside
+      ? [
+          {
+            settingId: beside.setting.id,
+            choices: beside.choices,
+            ...seen(draft.beside.highlight, draft.beside.shadow),
+          },
+        ]
+      : []),
+  ];
+  const { enlarger, paper, contrastSetId } = draft;
+  return {
+    id: `print-${index}`,
+    setup: { negative: '', enlarger, lens: '', head: '', paper, contrastSetId, lamp },
+    strips: strips.map(({ settingId, choices: made, highlight, shadow }) => ({
+      ...{ settingId, choices: made, highlight, shadow },
+      patchSeconds: [],
+    })),
+    ...{ title: '', versions: [], sheets: [], note: '', version: 1, madeAtMs: index + 1 },
+  };
+}
+
+/** Follows the advice with what ten prints have taught of paper, head and settings. */
+export const learned =
+  (habits: Habits, changed: (room: Darkroom) => Darkroom = (room) => room): Printer =>
+  (room, random) => {
+    const evidence: Print[] = [];
+    for (let print = 0; print < PRINTS_BEFORE; print += 1) {
+      const before = withNegative(room, random);
+      const { draft } = onThePage(before, random, { ...habits, certainty: 'work-print' }, evidence);
+      evidence.push(recorded(draft, print));
+    }
+    const now = changed(room);
+    return { ...onThePage(now, random, habits, evidence), room: now };
+  };
 
 /** Patches fired one by one, even in stops, on a timer of tenths. */
 function fired(firstSeconds: number, stepStops: number, patches: number): FiredPatch[] {
@@ -50,85 +194,20 @@ function secondsAt(patches: readonly FiredPatch[], position: number): number {
   return Math.sqrt(a * b);
 }
 
-/** What is taken for granted of a set-up that nobody has measured. */
-const unmeasured = (set: Darkroom['set']) =>
-  beginBelief({
-    paper: defaultPaper,
-    set,
-    highlightDensity: HIGHLIGHT,
-    shadowDensity: SHADOW,
-    guessSeconds: GUESS_SECONDS,
-    guessWithinStops: 3,
-    lagSeconds: 0.2,
-    lagWithinSeconds: 0.2,
-    speedWithinStops: 0.25,
-    rangeWithinShare: 0.08,
-  });
-
-/** Follows the advice to the end, from any belief. */
-export function follow(
-  room: Darkroom,
-  random: Random,
-  begun: PrintBelief,
-  wanted: Pick<Certainty, 'stops' | 'range'>,
-  mostParts = 2,
-): Outcome & { readonly belief: PrintBelief } {
-  let belief = begun;
-  for (let strips = 0; ; strips += 1) {
-    const { best, strip, beyond } = advisePrint(belief, wanted, mostParts);
-    if (!strip || strips === MOST_STRIPS) {
-      const dialSeconds = Math.round(best.dialSeconds * 10) / 10;
-      const told = beyond !== null;
-      return { settingId: best.setting.id, dialSeconds, strips, belief, beyond: told };
-    }
-    for (const { settingId, firstSeconds, stepStops, patches: count } of strip) {
-      const patches = fired(firstSeconds, stepStops, count);
-      for (const place of ['highlight', 'shadow'] as const) {
-        const position = look(room, settingId, place, patches, random);
-        belief = seePick(belief, { settingId, place, patches, position }, EYE_STOPS);
-      }
-    }
-  }
-}
-
-/** Follows the advice in a set-up that nobody has measured. */
-export const advised =
-  (wanted: Pick<Certainty, 'stops' | 'range'>, mostParts = 2): Printer =>
-  (room, random) =>
-    follow(room, random, unmeasured(room.set), wanted, mostParts);
-
-/** Prints made before, in the same set-up, from which it is learned. */
-const PRINTS_BEFORE = 10;
-
-/** Follows the advice with what ten prints have taught of paper, head and settings; with two probe readings, or none. */
-export const learned =
-  (wanted: Pick<Certainty, 'stops' | 'range'>, probe: boolean): Printer =>
-  (room, random) => {
-    let belief = unmeasured(room.set);
-    for (let print = 0; print < PRINTS_BEFORE; print += 1) {
-      const before = withNegative(room, random);
-      const next = nextNegative(belief, belief.prior);
-      const read = probe ? seeProbe(next, before.probe) : next;
-      belief = follow(before, random, read, certainties[1]).belief;
-    }
-    const next = nextNegative(belief, belief.prior);
-    return follow(room, random, probe ? seeProbe(next, room.probe) : next, wanted);
-  };
-
 /** A doubling strip, then quarter stops, then one grade after the other. */
 export const byHand: Printer = (room, random) => {
   const { set } = room;
   let index = set.settings.findIndex(({ id }) => id === '2');
   const coarse = around(GUESS_SECONDS, 1, 7);
-  let seconds = secondsAt(coarse, look(room, '2', 'highlight', coarse, random));
+  let seconds = secondsAt(coarse, look(room, '2', 'highlight', coarse, random).position);
   let before = 0;
   for (let strips = 2; ; strips += 1) {
     const settingId = set.settings[index]!.id;
     const patches = around(seconds, 0.25, 9);
-    const position = look(room, settingId, 'highlight', patches, random);
+    const { position } = look(room, settingId, 'highlight', patches, random);
     seconds = secondsAt(patches, position);
     const atEnd = position === 0 || position === patches.length - 1;
-    const shadow = look(room, settingId, 'shadow', patches, random);
+    const shadow = look(room, settingId, 'shadow', patches, random).position;
     const apart = secondsAt(patches, shadow) / seconds;
     // A shadow that wants more light wants a harder setting.
     const way = Math.abs(Math.log2(apart)) <= 0.2 ? 0 : apart > 1 ? 1 : -1;
@@ -152,13 +231,13 @@ export const bareFormula: Printer = (room, random) => {
   const set = contrastSet('filters');
   const made = settingOf(set, '2');
   const wide = around(GUESS_SECONDS, 0.5, 15);
-  const highlight = secondsAt(wide, look(room, '2', 'highlight', wide, random));
-  const shadow = secondsAt(wide, look(room, '2', 'shadow', wide, random));
+  const highlight = secondsAt(wide, look(room, '2', 'highlight', wide, random).position);
+  const shadow = secondsAt(wide, look(room, '2', 'shadow', wide, random).position);
   const setting = nearestSetting(set, formulaRange(made.range, highlight, shadow));
   let seconds = keepTone(defaultPaper, made, setting, highlight, HIGHLIGHT);
   for (let strips = 2; ; strips += 1) {
     const check = around(seconds, 1 / 4, 7);
-    const position = look(room, setting.id, 'highlight', check, random);
+    const { position } = look(room, setting.id, 'highlight', check, random);
     seconds = secondsAt(check, position);
     const atEnd = position === 0 || position === check.length - 1;
     if (!atEnd || strips >= MOST_STRIPS) {

@@ -46,10 +46,23 @@ export * from './exposure/lamp-lag.ts';
 export * from './exposure/burn.ts';
 export * from './exposure/pick.ts';
 export * from './exposure/narrow.ts';
-export * from './exposure/read-strip.ts';
-export * from './exposure/print-belief.ts';
-export * from './exposure/print-advice.ts';
-export * from './exposure/read-session.ts';
+export { firedPatches, lightOfPatch } from './exposure/fired-patch.ts';
+export type { FiredPatch } from './exposure/fired-patch.ts';
+export type { Place, PrintPrior } from './exposure/print-prior.ts';
+export {
+  beginBelief,
+  expectedLight,
+  nextNegative,
+  printWithin,
+  settingOutlook,
+  settingsKnown,
+} from './exposure/print-belief.ts';
+export type { PrintBelief, SettingOutlook } from './exposure/print-belief.ts';
+export * from './exposure/certainty.ts';
+export * from './exposure/looks.ts';
+export * from './exposure/probe-readings.ts';
+export * from './exposure/next-strip.ts';
+export * from './exposure/read-print.ts';
 export * from './paper/paper.ts';
 export * from './paper/curve.ts';
 export * from './paper/range.ts';

@@ -9,17 +9,20 @@ import {
   defaultPaper,
   expectedLight,
   keepTone,
+  nearestSetting,
   nextNegative,
   normalBelow,
   observeWithin,
-  readStrip,
-  seePick,
+  seeLooks,
   seeProbe,
   settingOf,
   settingOutlook,
+  solveContrast,
   spreadOf,
   truncated,
   type Gaussian,
+  type Look,
+  type PrintBelief,
   type PrintPrior,
 } from '../src/index.ts';
 
@@ -43,12 +46,15 @@ const strip = (first: number, step: number, patches: number) =>
     firings: 1,
   }));
 const third = strip(5, 1 / 3, 7);
-const pick = (place: 'highlight' | 'shadow', position: number, settingId = '2') => ({
-  settingId,
-  place,
-  patches: third,
-  position,
-});
+const lamp = { lagSeconds: 0, timerStepSeconds: 0.1 };
+const pick = (
+  place: 'highlight' | 'shadow',
+  position: number,
+  settingId = '2',
+  withinStops = EYE_STOPS,
+) => ({ settingId, place, patches: third, position, withinStops });
+const see = (belief: PrintBelief, look: Look) => seeLooks(belief, [look]);
+const stateOf = ({ cases }: PrintBelief) => cases[0]!.of.state;
 
 describe('a normal number', () => {
   it.each([
@@ -129,7 +135,7 @@ describe('seeing', () => {
 
 describe('a belief of a print', () => {
   it('after a pick has the highlight where it was picked', () => {
-    const seen = seePick(begun, pick('highlight', 3), EYE_STOPS);
+    const seen = see(begun, pick('highlight', 3));
     const { dialSeconds, stopsSd } = settingOutlook(seen, '2');
     expect(Math.abs(Math.log2(dialSeconds / 10))).toBeLessThan(0.02);
     expect(stopsSd).toBeLessThan(0.11);
@@ -138,7 +144,7 @@ describe('a belief of a print', () => {
   it('with an exact eye the truth lies in what was picked, wherever it is', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 11 }), (half) => {
-        const exact = seePick(begun, pick('highlight', half / 2), 1e-6);
+        const exact = see(begun, pick('highlight', half / 2, '2', 1e-6));
         const { dialSeconds } = settingOutlook(exact, '2');
         const picked = 5 * 2 ** (half / 6);
         expect(Math.abs(Math.log2(dialSeconds / picked))).toBeLessThan(1 / 12 + 1e-3);
@@ -147,8 +153,8 @@ describe('a belief of a print', () => {
   });
 
   it('at the end of a strip says only “there or beyond”', () => {
-    const end = settingOutlook(seePick(begun, pick('highlight', 6), EYE_STOPS), '2');
-    const inside = settingOutlook(seePick(begun, pick('highlight', 5), EYE_STOPS), '2');
+    const end = settingOutlook(see(begun, pick('highlight', 6)), '2');
+    const inside = settingOutlook(see(begun, pick('highlight', 5)), '2');
     expect(end.dialSeconds).toBeGreaterThan(20);
     expect(end.stopsSd).toBeGreaterThan(3 * inside.stopsSd);
   });
@@ -161,27 +167,33 @@ describe('a belief of a print', () => {
       [2, 5],
       [3, 3],
     ] as const) {
-      const seen = seePick(
-        seePick(trusted, pick('highlight', highlight), 0.01),
-        pick('shadow', shadow),
-        0.01,
-      );
-      const { best } = advisePrint(seen, certainties[2]);
-      const reading = readStrip(defaultPaper, {
-        patchSeconds: third.map(({ dialSeconds }) => dialSeconds),
-        set,
-        settingId: '2',
-        highlight: { position: highlight, netDensity: 0.1 },
-        shadow: { position: shadow, netDensity: 1.72 },
-        wantedStops: 0.2,
+      const seen = seeLooks(trusted, [
+        pick('highlight', highlight, '2', 0.01),
+        pick('shadow', shadow, '2', 0.01),
+      ]);
+      const { best } = advisePrint(seen, certainties[2], lamp);
+      const curve = solveContrast(defaultPaper, {
+        range: 110,
+        highlightSeconds: third[highlight]!.dialSeconds,
+        shadowSeconds: third[shadow]!.dialSeconds,
+        highlightDensity: 0.1,
+        shadowDensity: 1.72,
       });
-      expect(best.setting.id).toBe(reading.setting.id);
-      expect(Math.abs(Math.log2(best.dialSeconds / reading.seconds))).toBeLessThan(0.06);
+      const setting = nearestSetting(set, curve.range);
+      const kept = keepTone(
+        defaultPaper,
+        settingOf(set, '2'),
+        setting,
+        third[highlight]!.dialSeconds,
+        0.1,
+      );
+      expect(best.setting.id).toBe(setting.id);
+      expect(Math.abs(Math.log2(best.dialSeconds / kept))).toBeLessThan(0.06);
     }
   });
 
   it('carries a time to another setting as the curves do, less surely', () => {
-    const seen = seePick(begun, pick('highlight', 3), EYE_STOPS);
+    const seen = see(begun, pick('highlight', 3));
     const other = settingOutlook(seen, '4');
     const carried = keepTone(defaultPaper, settingOf(set, '2'), settingOf(set, '4'), 10, 0.1);
     expect(Math.abs(Math.log2(other.dialSeconds / carried))).toBeLessThan(0.05);
@@ -191,21 +203,21 @@ describe('a belief of a print', () => {
   it('does not mind the order of looks', () => {
     const a = pick('highlight', 2.5);
     const b = pick('shadow', 4);
-    const one = seePick(seePick(begun, a, EYE_STOPS), b, EYE_STOPS).state;
-    const two = seePick(seePick(begun, b, EYE_STOPS), a, EYE_STOPS).state;
+    const one = stateOf(seeLooks(begun, [a, b]));
+    const two = stateOf(seeLooks(begun, [b, a]));
     one.mean.forEach((value, i) => expect(value).toBeCloseTo(two.mean[i]!, 1));
   });
 
   it('firings of a lamp that lags count: the same light by many firings was less', () => {
     const lagging = beginBelief({ ...prior, lagSeconds: 0.2, lagWithinSeconds: 0 });
     const many = third.map(({ dialSeconds }, index) => ({ dialSeconds, firings: index + 1 }));
-    const seen = seePick(lagging, { ...pick('highlight', 3), patches: many }, EYE_STOPS);
+    const seen = see(lagging, { ...pick('highlight', 3), patches: many });
     // Four firings of ten seconds in all gave 9.2 s of light; one firing of 9.4 s gives the same.
     expect(settingOutlook(seen, '2').dialSeconds).toBeCloseTo(9.4, 0);
   });
 
   it('refuses a patch the strip does not have, a setting the set does not have, and no guess', () => {
-    expect(() => seePick(begun, pick('highlight', 7), EYE_STOPS)).toThrow(/patches 1 to 7/);
+    expect(() => see(begun, pick('highlight', 7))).toThrow(/patches 1 to 7/);
     expect(() => settingOutlook(begun, '9')).toThrow(/no setting 9/);
     expect(() => beginBelief({ ...prior, guessSeconds: 0 })).toThrow(/more than zero/);
   });
@@ -213,16 +225,13 @@ describe('a belief of a print', () => {
 
 describe('what is learned', () => {
   it('of settings stays with the next negative, what was believed of the negative goes', () => {
-    const seen = ['2', '3'].reduce(
-      (belief, id) => seePick(belief, pick('highlight', 3, id), EYE_STOPS),
-      begun,
-    );
+    const seen = ['2', '3'].reduce((belief, id) => see(belief, pick('highlight', 3, id)), begun);
     const next = nextNegative(seen, prior);
     const before = settingOutlook(begun, '2');
     expect(settingOutlook(next, '2').stopsSd).toBeGreaterThan(1.5);
     // One pick at 2 tells more of 3 than it did before anything was known of the two.
-    const fresh = settingOutlook(seePick(begun, pick('highlight', 3), EYE_STOPS), '3');
-    const knowing = settingOutlook(seePick(next, pick('highlight', 3), EYE_STOPS), '3');
+    const fresh = settingOutlook(see(begun, pick('highlight', 3)), '3');
+    const knowing = settingOutlook(see(next, pick('highlight', 3)), '3');
     expect(knowing.stopsSd).toBeLessThan(fresh.stopsSd * 0.8);
     expect(before.mismatchSd).toBeCloseTo(settingOutlook(next, '2').mismatchSd, 0);
   });
@@ -230,11 +239,11 @@ describe('what is learned', () => {
   it('two probe readings give the contrast at once, and the time after one print with them', () => {
     const readings = { highlightLog: 1, shadowLog: 1.8 };
     const read = seeProbe(begun, readings);
-    const sure = advisePrint(read, certainties[0]).best;
+    const sure = advisePrint(read, certainties[0], lamp).best;
     expect(sure.mismatchSd).toBeLessThan(6);
     expect(settingOutlook(read, '2').stopsSd).toBeGreaterThan(1.5);
     const printed = ['highlight', 'shadow'].reduce(
-      (belief, place) => seePick(belief, pick(place as 'highlight', 3), EYE_STOPS),
+      (belief, place) => see(belief, pick(place as 'highlight', 3)),
       read,
     );
     const next = seeProbe(nextNegative(printed, prior), { highlightLog: 0.7, shadowLog: 1.5 });
@@ -246,25 +255,26 @@ describe('what is learned', () => {
 
 describe('the advice', () => {
   const sure = (belief: typeof begun, wanted: { stops: number; range: number }) =>
-    advisePrint(belief, wanted).strip === undefined;
+    advisePrint(belief, wanted, lamp).strip === undefined;
 
   it('begins with a strip wide enough for any negative, and narrows it', () => {
-    const [first] = advisePrint(begun, certainties[1]).strip!;
-    expect(first).toMatchObject({ patches: 15, stepStops: 0.5 });
+    const [first] = advisePrint(begun, certainties[1], lamp, 1).strip!;
+    expect(first!.patches).toBe(15);
+    expect(first!.stepStops).toBeLessThan(0.7);
+    expect(Math.log2(first!.firstSeconds)).toBeLessThan(Math.log2(10) - 3);
     const wide = strip(first!.firstSeconds, 0.5, 15);
     const seen = (['highlight', 'shadow'] as const).reduce(
       (belief, place) =>
-        seePick(
-          belief,
-          { settingId: first!.settingId, place, patches: wide, position: 7 },
-          EYE_STOPS,
-        ),
+        see(belief, {
+          ...{ settingId: first!.settingId, place, patches: wide, position: 7 },
+          withinStops: EYE_STOPS,
+        }),
       begun,
     );
-    const next = advisePrint(seen, certainties[2]).strip!;
+    const next = advisePrint(seen, certainties[2], lamp).strip!;
     expect(next[0]!.stepStops).toBeLessThan(0.5);
     expect(next.length).toBe(2);
-    expect(advisePrint(seen, certainties[2], 1).strip!).toHaveLength(1);
+    expect(advisePrint(seen, certainties[2], lamp, 1).strip!).toHaveLength(1);
     for (const { settingId, firstSeconds, stepStops, patches } of next) {
       const { mean } = expectedLight(seen, settingId, 'highlight');
       expect(Math.log2(firstSeconds)).toBeLessThan(mean);
@@ -278,11 +288,10 @@ describe('the advice', () => {
         fc.integer({ min: 2, max: 10 }),
         fc.integer({ min: 2, max: 10 }),
         (highlight, shadow) => {
-          const seen = seePick(
-            seePick(begun, pick('highlight', highlight / 2), EYE_STOPS),
+          const seen = seeLooks(begun, [
+            pick('highlight', highlight / 2),
             pick('shadow', shadow / 2),
-            EYE_STOPS,
-          );
+          ]);
           const [look, work, exhibition] = certainties.map((wanted) => sure(seen, wanted));
           if (exhibition) expect(work).toBe(true);
           if (work) expect(look).toBe(true);
@@ -298,17 +307,13 @@ describe('the advice', () => {
       place,
       patches: far,
       position,
+      withinStops: EYE_STOPS,
     });
     const hard = ['5', '4.5'].reduce(
-      (belief, id) =>
-        seePick(
-          seePick(belief, look('highlight', 1, id), EYE_STOPS),
-          look('shadow', 5, id),
-          EYE_STOPS,
-        ),
+      (belief, id) => seeLooks(belief, [look('highlight', 1, id), look('shadow', 2, id)]),
       begun,
     );
-    expect(advisePrint(hard, certainties[1]).beyond).toBe('too-hard');
-    expect(advisePrint(begun, certainties[1]).beyond).toBeNull();
+    expect(advisePrint(hard, certainties[1], lamp).beyond).toBe('too-hard');
+    expect(advisePrint(begun, certainties[1], lamp).beyond).toBeNull();
   });
 });

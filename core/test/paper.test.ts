@@ -13,13 +13,11 @@ import {
   logExposureAt,
   nearestSetting,
   rangeLimits,
-  readStrip,
   settingOf,
   solveContrast,
   toneById,
   toneWord,
   tonesAt,
-  type StripReadingQuestion,
 } from '../src/index.ts';
 
 const VIII = toneById('VIII').netDensity;
@@ -239,89 +237,5 @@ describe('tones', () => {
     expect(densities[1]).toBeCloseTo(VIII, 9);
     expect(densities[0]).toBeLessThan(VIII);
     expect(densities[2]).toBeGreaterThan(0.4);
-  });
-});
-
-describe('reading a strip', () => {
-  const thirds = [5, 6.3, 7.94, 10, 12.6, 15.87, 20];
-  const question: StripReadingQuestion = {
-    patchSeconds: thirds,
-    set: contrastSet('filters'),
-    settingId: '2',
-    highlight: { position: 3, netDensity: VIII },
-    shadow: { position: 4, netDensity: II },
-    wantedStops: 1 / 6 + 0.01,
-  };
-
-  it('time from the highlight, contrast from the shadow', () => {
-    const reading = readStrip(defaultPaper, question);
-    expect(reading.setting.id).toBe('2.5');
-    expect(reading.seconds).toBeCloseTo(10.6, 0);
-    expect(reading.contrast!.range).toBeCloseTo(99.6, 0);
-    expect(reading.contrast!.rangeLow).toBeLessThan(reading.contrast!.range);
-    expect(reading.contrast!.rangeHigh).toBeGreaterThan(reading.contrast!.range);
-    expect(reading.verdict).toBe('make-print');
-  });
-
-  it('wants another strip when the person wants to be surer', () => {
-    const reading = readStrip(defaultPaper, { ...question, wantedStops: 1 / 12 });
-    expect(reading.verdict).toBe('narrow');
-    expect(reading.nextStrip.firstSeconds).toBeLessThanOrEqual(reading.lowSeconds * 1.05);
-    expect(reading.nextStrip.stepStops).toBe(0.25);
-  });
-
-  it('keeps the contrast when only the highlight was picked', () => {
-    const { shadow: _, ...lightOnly } = question;
-    const reading = readStrip(defaultPaper, lightOnly);
-    expect(reading).toMatchObject({ seconds: 10, contrast: null, shadow: null });
-    expect(reading.setting.id).toBe('2');
-  });
-
-  it('goes by the shadow when only that was picked', () => {
-    const { highlight: _, ...darkOnly } = question;
-    expect(readStrip(defaultPaper, darkOnly).seconds).toBe(12.6);
-  });
-
-  it('reaches further when an end was picked', () => {
-    const reading = readStrip(defaultPaper, {
-      ...question,
-      highlight: { position: 6, netDensity: VIII },
-    });
-    expect(reading.verdict).toBe('reach-further');
-    expect(reading.nextStrip.patches).toBe(5);
-    const light = readStrip(defaultPaper, {
-      ...question,
-      highlight: { position: 0, netDensity: VIII },
-      shadow: { position: 1, netDensity: II },
-    });
-    expect(light.nextStrip.firstSeconds).toBeLessThan(5);
-  });
-
-  it('leaves at the shadow only what the nearest setting cannot reach', () => {
-    const { contrast } = readStrip(defaultPaper, question);
-    expect(Math.abs(contrast!.shadowLeftStops)).toBeLessThan(0.1);
-  });
-
-  it('refuses a strip with nothing picked', () => {
-    const { highlight: _h, shadow: _s, ...nothing } = question;
-    expect(() => readStrip(defaultPaper, nothing)).toThrow(/Pick the patch/);
-  });
-
-  it('the bracket holds the truth when the eye is exact', () => {
-    fc.assert(
-      fc.property(fc.double({ min: 5.2, max: 19, noNaN: true }), (truth) => {
-        const logs = thirds.map((seconds) => Math.abs(Math.log(seconds / truth)));
-        const position = logs.indexOf(Math.min(...logs));
-        const { lowSeconds, highSeconds } = readStrip(defaultPaper, {
-          patchSeconds: thirds,
-          set: contrastSet('filters'),
-          settingId: '2',
-          highlight: { position, netDensity: VIII },
-          wantedStops: 0.2,
-        });
-        expect(lowSeconds).toBeLessThanOrEqual(truth * 1.0001);
-        expect(highSeconds).toBeGreaterThanOrEqual(truth * 0.9999);
-      }),
-    );
   });
 });

@@ -1,5 +1,5 @@
 import type { PaperBase } from '../process/plan.ts';
-import { EYE_STOPS } from './print-belief.ts';
+import { EYE_STOPS } from './looks.ts';
 
 /** What is believed before any print was judged dry: the amount and its standard deviation, stops. */
 const priors: Record<PaperBase | 'unknown', { readonly stops: number; readonly sd: number }> = {

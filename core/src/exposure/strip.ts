@@ -100,8 +100,8 @@ function check(choices: StripChoices, lamp: Lamp): void {
   if (!(choices.step > 0 && choices.step <= 600)) {
     throw new Refusal('step', '/step', 'The step between patches is more than zero.');
   }
-  if (!Number.isInteger(choices.patches) || choices.patches < 2 || choices.patches > MOST_PATCHES) {
-    throw new Refusal('patches', '/patches', `A strip has from 2 to ${MOST_PATCHES} patches.`);
+  if (!Number.isInteger(choices.patches) || choices.patches < 1 || choices.patches > MOST_PATCHES) {
+    throw new Refusal('patches', '/patches', `A strip has from 1 to ${MOST_PATCHES} patches.`);
   }
   if (!(lamp.timerStepSeconds > 0 && lamp.timerStepSeconds <= 10)) {
     throw new Refusal(

@@ -25,11 +25,22 @@ export interface Spread {
 export function normalBelow(z: number): number {
   const x = Math.abs(z) / Math.SQRT2;
   const t = 1 / (1 + x / 2);
-  const series = [
-    -1.26551223, 1.00002368, 0.37409196, 0.09678418, -0.18628806, 0.27886807, -1.13520398,
-    1.48851587, -0.82215223, 0.17087277,
-  ];
-  const polynomial = series.reduceRight((sum, coefficient) => sum * t + coefficient, 0);
+  // Horner's rule written out: this is asked thousands of times for one advice.
+  const polynomial =
+    -1.26551223 +
+    t *
+      (1.00002368 +
+        t *
+          (0.37409196 +
+            t *
+              (0.09678418 +
+                t *
+                  (-0.18628806 +
+                    t *
+                      (0.27886807 +
+                        t *
+                          (-1.13520398 +
+                            t * (1.48851587 + t * (-0.82215223 + t * 0.17087277))))))));
   const tail = (t * Math.exp(-x * x + polynomial)) / 2;
   return z > 0 ? 1 - tail : tail;
 }
@@ -45,12 +56,16 @@ const IMPOSSIBLE = 1e-9;
  * @param spread mean and variance before
  * @param low lower bound, −Infinity for none
  * @param high upper bound, Infinity for none
- * @returns mean and variance after; the nearest bound with a little variance when it is all but impossible
+ * @returns mean and variance after, and how probable it was; the nearest bound with a little variance when it all but was not
  * @source truncated normal distribution
  * @example
  * truncated({ mean: 0, variance: 1 }, 0, Infinity).mean // ≈ 0.7979
  */
-export function truncated({ mean, variance }: Spread, low: number, high: number): Spread {
+export function truncated(
+  { mean, variance }: Spread,
+  low: number,
+  high: number,
+): Spread & { readonly mass: number } {
   const sd = Math.sqrt(variance);
   const a = (low - mean) / sd;
   const b = (high - mean) / sd;
@@ -58,12 +73,12 @@ export function truncated({ mean, variance }: Spread, low: number, high: number)
   if (mass < IMPOSSIBLE) {
     const nearest = mean < low ? low : high;
     const width = Number.isFinite(high - low) ? (high - low) / 2 : sd / 4;
-    return { mean: nearest, variance: Math.min(variance, width ** 2) };
+    return { mean: nearest, variance: Math.min(variance, width ** 2), mass: IMPOSSIBLE };
   }
   const shift = (density(a) - density(b)) / mass;
   const edge = (z: number) => (Number.isFinite(z) ? z * density(z) : 0);
   const shrink = 1 + (edge(a) - edge(b)) / mass - shift ** 2;
-  return { mean: mean + sd * shift, variance: Math.max(variance * shrink, 1e-12) };
+  return { mean: mean + sd * shift, variance: Math.max(variance * shrink, 1e-12), mass };
 }
 
 /**
@@ -78,9 +93,16 @@ export function truncated({ mean, variance }: Spread, low: number, high: number)
 export function spreadOf({ mean, covariance }: Gaussian, weights: Weights): Spread {
   let middle = 0;
   let variance = 0;
-  for (const [i, wi] of weights) {
+  const entries = [...weights];
+  for (let a = 0; a < entries.length; a += 1) {
+    const [i, wi] = entries[a]!;
+    const row = covariance[i]!;
     middle += wi * mean[i]!;
-    for (const [j, wj] of weights) variance += wi * wj * covariance[i]![j]!;
+    variance += wi * wi * row[i]!;
+    for (let b = a + 1; b < entries.length; b += 1) {
+      const [j, wj] = entries[b]!;
+      variance += 2 * wi * wj * row[j]!;
+    }
   }
   return { mean: middle, variance };
 }
@@ -92,7 +114,7 @@ export function spreadOf({ mean, covariance }: Gaussian, weights: Weights): Spre
  * @param low lower bound of what was seen, −Infinity for none
  * @param high upper bound, Infinity for none
  * @param eyeVariance of the error of seeing
- * @returns the belief after, its first two moments exact for that sum
+ * @returns the belief after, its first two moments exact for that sum, and how probable it was to see that
  * @source assumed-density filtering: the moments of the truncated sum, carried to the others by their covariance
  * @example
  * observeWithin({ mean: [0], covariance: [[1]] }, new Map([[0, 1]]), 0.9, 1.1, 0.01).mean[0] // ≈ 0.987
@@ -103,22 +125,83 @@ export function observeWithin(
   low: number,
   high: number,
   eyeVariance: number,
-): Gaussian {
+): Gaussian & { readonly mass: number } {
   const { mean, variance } = spreadOf(belief, weights);
   const seen: Spread = { mean, variance: variance + eyeVariance };
   const after = truncated(seen, low, high);
   // How each number goes with the sum that was seen.
   const gain = belief.mean.map((_, i) => {
+    const row = belief.covariance[i]!;
     let together = 0;
-    for (const [j, weight] of weights) together += weight * belief.covariance[i]![j]!;
+    for (const [j, weight] of weights) together += weight * row[j]!;
     return together / seen.variance;
   });
   const moved = after.mean - seen.mean;
   const lost = seen.variance - after.variance;
   return {
     mean: belief.mean.map((value, i) => value + gain[i]! * moved),
-    covariance: belief.covariance.map((row, i) =>
-      row.map((value, j) => value - gain[i]! * gain[j]! * lost),
-    ),
+    covariance: belief.covariance.map((row, i) => {
+      const taken = gain[i]! * lost;
+      // Rows that the sum does not touch are shared: nothing is ever written into one.
+      return taken === 0 ? row : row.map((value, j) => value - taken * gain[j]!);
+    }),
+    mass: after.mass,
   };
+}
+
+/** A Gaussian that may be the truth, with how probable it is. */
+export interface Weighted<Of> {
+  readonly weight: number;
+  readonly of: Of;
+}
+
+/**
+ * Mean and variance of a number of which several Gaussians may be the truth.
+ * @param parts each with its weight; the weights add up to 1
+ * @returns mean and variance of all together
+ * @source law of total variance
+ * @example
+ * mixtureSpread([{ weight: 0.5, of: { mean: 0, variance: 1 } }, { weight: 0.5, of: { mean: 2, variance: 1 } }]) // = {"mean":1,"variance":2}
+ */
+export function mixtureSpread(parts: readonly Weighted<Spread>[]): Spread {
+  const mean = parts.reduce((sum, { weight, of }) => sum + weight * of.mean, 0);
+  const variance = parts.reduce(
+    (sum, { weight, of }) => sum + weight * (of.variance + (of.mean - mean) ** 2),
+    0,
+  );
+  return { mean, variance };
+}
+
+/**
+ * How far from a value a number lies at the most, as often as is asked.
+ * @param parts of which each may be the truth
+ * @param from the value
+ * @param share such as 0.95
+ * @returns the half width of the band around the value that holds it with that probability
+ * @source bisection of the mixture's distribution
+ * @example
+ * withinOf([{ weight: 1, of: { mean: 0, variance: 1 } }], 0, 0.95) // ≈ 1.96
+ */
+export function withinOf(parts: readonly Weighted<Spread>[], from: number, share: number): number {
+  const bells = parts.map(({ weight, of: { mean, variance } }) => ({
+    weight,
+    away: from - mean,
+    sd: Math.sqrt(Math.max(variance, 1e-18)),
+  }));
+  const held = (width: number) => {
+    let sum = 0;
+    for (const { weight, away, sd } of bells) {
+      sum += weight * (normalBelow((away + width) / sd) - normalBelow((away - width) / sd));
+    }
+    return sum;
+  };
+  const { mean, variance } = mixtureSpread(parts);
+  let low = 0;
+  let high = Math.abs(from - mean) + 10 * Math.sqrt(variance) + 1e-9;
+  for (let turn = 0; turn < 18; turn += 1) {
+    const middle = (low + high) / 2;
+    if (held(middle) < share) low = middle;
+    else high = middle;
+  }
+  return high;
 }

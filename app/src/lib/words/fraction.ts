@@ -39,3 +39,11 @@ export function stopsInWords(stops: number): string {
   const single = Math.round(Math.abs(stops) * TWELFTHS) <= TWELFTHS && plain !== '0';
   return `${plain} ${single ? 'stop' : 'stops'}`;
 }
+
+/**
+ * "0.19 stop": how sure a time is, never surer than it is. A twelfth is too coarse here: what two people ask for would read alike.
+ */
+export function withinInWords(stops: number): string {
+  if (stops >= 0.995) return `${Number((Math.ceil(stops * 10 - 1e-9) / 10).toFixed(1))} stops`;
+  return `${(Math.ceil(stops * 100 - 1e-9) / 100).toFixed(2)} stop`;
+}

@@ -19,7 +19,7 @@ export const StripChoices = Type.Object(
       maximum: 600,
       description: 's or stops, as the kind has it',
     }),
-    patches: Type.Integer({ title: 'The number of patches', minimum: 2, maximum: MOST_PATCHES }),
+    patches: Type.Integer({ title: 'The number of patches', minimum: 1, maximum: MOST_PATCHES }),
   },
   { title: 'A strip', additionalProperties: false },
 );
@@ -44,15 +44,18 @@ export const toneId = oneOf(
   'The tone',
 );
 
+export const pickPosition = Type.Number({
+  title: 'The patch picked',
+  minimum: -1,
+  maximum: MOST_PATCHES,
+  multipleOf: 0.5,
+  description:
+    'index from 0; a half is between two patches; on a single patch −1 far too dark to 1 far too light',
+});
+
 export const Pick = Type.Object(
   {
-    position: Type.Number({
-      title: 'The patch picked',
-      minimum: 0,
-      maximum: MOST_PATCHES,
-      multipleOf: 0.5,
-      description: 'index from 0; a half is between two patches',
-    }),
+    position: pickPosition,
     tone: toneId,
   },
   { title: 'A pick', additionalProperties: false },

@@ -1,8 +1,54 @@
-import { contrastSet, defaultPaper, readStrip, toneById } from '@katachron/core';
-import Type from 'typebox';
-import { orNull, seconds } from '../../kit/fields.ts';
-import { Pick, contrastSetId, settingId, wantedStops } from '../../nouns/strip/contract.ts';
+import {
+  certainties,
+  contrastSet,
+  defaultPaper,
+  readPrint,
+  toneById,
+  type SessionStrip,
+} from '@katachron/core';
+import Type, { type Static } from 'typebox';
+import { oneOf, orNull, seconds } from '../../kit/fields.ts';
+import { MOST_STRIPS } from '../../nouns/in-hand/draft.ts';
+import {
+  Lamp,
+  StripChoices,
+  contrastSetId,
+  pickPosition,
+  settingId,
+  toneId,
+} from '../../nouns/strip/contract.ts';
 import { operation } from './operation.ts';
+
+const StripSeen = Type.Object(
+  {
+    settingId,
+    choices: StripChoices,
+    lamp: Type.Optional(Lamp),
+    highlight: Type.Optional(pickPosition),
+    shadow: Type.Optional(pickPosition),
+    worth: Type.Optional(
+      Type.Number({
+        title: 'What a second of then is worth now',
+        exclusiveMinimum: 0,
+        maximum: 1000,
+      }),
+    ),
+    doubtStops: Type.Optional(
+      Type.Number({ title: 'The doubt of a conversion', minimum: 0, maximum: 10 }),
+    ),
+  },
+  { title: 'A strip with what was picked on it', additionalProperties: false },
+);
+
+const EarlierPrint = Type.Object(
+  {
+    highlightTone: toneId,
+    shadowTone: toneId,
+    lamp: Lamp,
+    strips: Type.Array(StripSeen, { minItems: 1, maxItems: MOST_STRIPS }),
+  },
+  { title: 'A print made before in the same set-up', additionalProperties: false },
+);
 
 const pickReading = orNull<{ seconds: number; lowSeconds: number; highSeconds: number }>(
   Type.Object({
@@ -12,71 +58,125 @@ const pickReading = orNull<{ seconds: number; lowSeconds: number; highSeconds: n
   }),
 );
 
+const sample = {
+  settingId: '2',
+  choices: { kind: 'stops', method: 'separate', firstSeconds: 4, step: 0.5, patches: 7 },
+  highlight: 3,
+  shadow: 3,
+} as const;
+
 export const stripReadingOperation = operation({
   id: 'strip-reading',
-  summary: 'Time, bracket, contrast and what to do next, from the patches picked on a strip',
+  summary: 'Time, contrast, certainty and what to do next, from all the strips of a print',
   request: Type.Object(
     {
-      patchSeconds: Type.Array(seconds('What a patch got'), {
-        title: 'What the patches got',
-        minItems: 2,
-        maxItems: 15,
-      }),
       contrastSetId,
-      settingId,
-      highlight: Type.Optional(Pick),
-      shadow: Type.Optional(Pick),
-      wantedStops,
+      highlightTone: toneId,
+      shadowTone: toneId,
+      lamp: Lamp,
+      strips: Type.Array(StripSeen, {
+        title: 'The strips, in the order in which they were made',
+        minItems: 1,
+        maxItems: MOST_STRIPS + 2,
+      }),
+      earlier: Type.Optional(
+        Type.Array(EarlierPrint, { title: 'Earlier prints, oldest first', maxItems: 100 }),
+      ),
+      certainty: oneOf(
+        certainties.map(({ id }) => id),
+        'How sure to be',
+      ),
+      sideBySide: Type.Optional(Type.Boolean({ title: 'Two contrasts on the next strip' })),
     },
     { title: 'The question', additionalProperties: false },
   ),
   response: Type.Object({
     settingId: Type.String(),
-    seconds: Type.Number(),
+    seconds: seconds('The exposure'),
     lowSeconds: Type.Number(),
     highSeconds: Type.Number(),
     withinStops: Type.Number(),
+    withinRange: Type.Number(),
+    wantedRange: Type.Number(),
     verdict: Type.String(),
+    noGain: orNull<string>(Type.String()),
+    beyond: orNull<string>(Type.String()),
+    fault: orNull<string>(Type.String()),
+    formulaRange: orNull<number>(Type.Number()),
     highlight: pickReading,
     shadow: pickReading,
-    nextStrip: Type.Object({
-      firstSeconds: Type.Number(),
-      stepStops: Type.Number(),
-      patches: Type.Integer(),
-    }),
+    odd: Type.Array(
+      Type.Object({ strip: Type.Integer(), place: Type.String(), stops: Type.Number() }),
+    ),
+    next: Type.Array(
+      Type.Object({
+        settingId: Type.String(),
+        firstSeconds: Type.Number(),
+        stepStops: Type.Number(),
+        patches: Type.Integer(),
+      }),
+    ),
+    separately: Type.Boolean(),
   }),
   example: {
     request: {
-      patchSeconds: [4, 8, 16],
       contrastSetId: 'filters',
-      settingId: '2',
-      highlight: { position: 1, tone: 'VIII' },
-      wantedStops: 0.25,
+      highlightTone: 'VIII',
+      shadowTone: 'II',
+      lamp: { lagSeconds: 0.2, timerStepSeconds: 0.1 },
+      strips: [sample],
+      certainty: 'look',
     },
     response: {
       settingId: '2',
-      seconds: 8,
-      lowSeconds: 5.656854249492381,
-      highSeconds: 11.313708498984761,
-      withinStops: 0.5,
-      verdict: 'narrow',
-      highlight: { seconds: 8, lowSeconds: 5.656854249492381, highSeconds: 11.313708498984761 },
-      shadow: null,
-      nextStrip: { firstSeconds: 5.656854249492381, stepStops: 0.25, patches: 5 },
+      seconds: 11.306149023093123,
+      lowSeconds: 9.644987051184987,
+      highSeconds: 13.253413929330726,
+      withinStops: 0.2292564114715859,
+      withinRange: 10.737555617142966,
+      wantedRange: 110.00184988685122,
+      verdict: 'make-print',
+      noGain: null,
+      beyond: null,
+      fault: null,
+      formulaRange: 110,
+      highlight: {
+        seconds: 11.3,
+        lowSeconds: 9.507891459203769,
+        highSeconds: 13.446189051177289,
+      },
+      shadow: { seconds: 11.3, lowSeconds: 9.507891459203769, highSeconds: 13.446189051177289 },
+      odd: [],
+      next: [],
+      separately: false,
     },
   },
   run: (request) => {
-    const pick = (chosen: Pick | undefined) =>
-      chosen && { position: chosen.position, netDensity: toneById(chosen.tone).netDensity };
-    const highlight = pick(request.highlight);
-    const shadow = pick(request.shadow);
-    const reading = readStrip(defaultPaper, {
-      patchSeconds: request.patchSeconds,
+    const { lamp } = request;
+    const strip = ({ lamp: own, ...rest }: Static<typeof StripSeen>): SessionStrip => ({
+      ...rest,
+      lamp: own ?? lamp,
+    });
+    const tones = (asked: {
+      highlightTone: typeof request.highlightTone;
+      shadowTone: typeof request.shadowTone;
+    }) => ({
+      highlightDensity: toneById(asked.highlightTone).netDensity,
+      shadowDensity: toneById(asked.shadowTone).netDensity,
+    });
+    const reading = readPrint({
+      paper: defaultPaper,
       set: contrastSet(request.contrastSetId),
-      settingId: request.settingId,
-      ...(highlight && { highlight }),
-      ...(shadow && { shadow }),
-      wantedStops: request.wantedStops,
+      ...tones(request),
+      lamp,
+      strips: request.strips.map(strip),
+      earlier: (request.earlier ?? []).map((print) => ({
+        ...tones(print),
+        lamp: print.lamp,
+        strips: print.strips.map((one) => strip({ lamp: print.lamp, ...one })),
+      })),
+      wanted: certainties.find(({ id }) => id === request.certainty)!,
+      mostParts: request.sideBySide ? 2 : 1,
     });
     const bracket = (read: typeof reading.highlight) =>
       read && {
@@ -90,10 +190,18 @@ export const stripReadingOperation = operation({
       lowSeconds: reading.lowSeconds,
       highSeconds: reading.highSeconds,
       withinStops: reading.withinStops,
+      withinRange: reading.withinRange,
+      wantedRange: reading.wantedRange,
       verdict: reading.verdict,
+      noGain: reading.noGain,
+      beyond: reading.beyond,
+      fault: reading.fault?.sentence ?? null,
+      formulaRange: reading.alone?.formulaRange ?? null,
       highlight: bracket(reading.highlight),
       shadow: bracket(reading.shadow),
-      nextStrip: { ...reading.nextStrip },
+      odd: reading.odd.map(({ strip: index, place, stops }) => ({ strip: index, place, stops })),
+      next: reading.next.map((part) => ({ ...part })),
+      separately: reading.separately,
     };
   },
 });

@@ -3,7 +3,8 @@ import {
   contrastSet,
   defaultPaper,
   planStrip,
-  readStrip,
+  certainties,
+  readPrint,
   toneById,
   type ToneId,
 } from '@katachron/core';
@@ -111,22 +112,21 @@ function seed(print: Printed, index: number): PrintSeed {
       shadow: shadow === null ? null : { position: shadow, tone: shadowTone },
     };
   });
-  // The print was made at what its last strip said.
-  const last = strips.at(-1)!;
-  const reading = readStrip(defaultPaper, {
-    patchSeconds: last.patchSeconds,
+  // The print was made at what its strips said together.
+  const reading = readPrint({
+    paper: defaultPaper,
     set: contrastSet('filters'),
-    settingId: last.settingId,
-    ...(last.highlight && {
-      highlight: {
-        position: last.highlight.position,
-        netDensity: toneById(highlightTone).netDensity,
-      },
-    }),
-    ...(last.shadow && {
-      shadow: { position: last.shadow.position, netDensity: toneById(shadowTone).netDensity },
-    }),
-    wantedStops: 1 / 6,
+    highlightDensity: toneById(highlightTone).netDensity,
+    shadowDensity: toneById(shadowTone).netDensity,
+    lamp,
+    strips: strips.map(({ settingId, choices, highlight, shadow }) => ({
+      ...{ settingId, choices, lamp },
+      ...(highlight && { highlight: highlight.position }),
+      ...(shadow && { shadow: shadow.position }),
+    })),
+    earlier: [],
+    wanted: certainties[1],
+    mostParts: 1,
   });
   const id = `7c1d4b60-52e8-4f3a-9000-${String(index + 1).padStart(12, '0')}`;
   const filter = `filter ${reading.setting.name}`;

@@ -1,6 +1,6 @@
 <script lang="ts">
   import CurvePicture from './CurvePicture.svelte';
-  import { plainStops, stopsInWords } from '../../words/fraction.ts';
+  import { plainStops, withinInWords } from '../../words/fraction.ts';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
 
   const { print }: { print: PrintInHand } = $props();
@@ -17,7 +17,7 @@
           {view.dial}<span class="text-[0.36em]"> s</span>
         </p>
         <p class="mt-4 text-soft">
-          within {stopsInWords(reading.withinStops)}{draft.dryDown && view.dry
+          within {withinInWords(reading.withinStops)}{draft.dryDown && view.dry
             ? ', for the dry print'
             : ''}
         </p>
@@ -42,7 +42,7 @@
     <div class="flex gap-x-12 text-soft" data-testid="so-far">
       <div>
         <p class="numeral text-[84px]">{view.soFar.dial}<span class="text-[0.36em]"> s</span></p>
-        <p class="mt-4">so far, within {stopsInWords(view.soFar.withinStops)}</p>
+        <p class="mt-4">so far, within {withinInWords(view.soFar.withinStops)}</p>
       </div>
       <div>
         <p class="numeral text-[84px]">{view.soFar.setting.name}</p>

@@ -115,12 +115,16 @@ export type DraftChange = { [Part in keyof PrintDraft]?: PrintDraft[Part] | unde
 export function nextStripDraft(draft: PrintDraft, view: PrintView): DraftChange {
   const { reading, choices } = view;
   if (!reading || !choices) return {};
-  const { nextBeside } = reading;
+  const [next, nextBeside] =
+    reading.next.length > 0
+      ? reading.next
+      : [{ settingId: reading.setting.id, ...checkStrip(reading.seconds) }];
   return {
     earlier: [...draft.earlier, ...stripsSeen(draft, view, choices)].slice(-MOST_EARLIER),
-    settingId: reading.nextSettingId,
+    settingId: next!.settingId,
     kind: 'stops',
-    ...typedStrip(reading.nextStrip),
+    ...(reading.separately && draft.method === 'cover-up' && { method: 'separate' as const }),
+    ...typedStrip(next!),
     highlight: null,
     shadow: null,
     beside: nextBeside && {

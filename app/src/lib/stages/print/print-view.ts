@@ -1,14 +1,11 @@
 import {
-  STOP_IN_LOG,
   addStops,
   dialFor,
   keepTone,
   patchesInWords,
   planStrip,
   readPick,
-  readStrip,
   settingOf,
-  stripFault,
   stripKinds,
   toneById,
   toneWord,
@@ -17,10 +14,9 @@ import {
   type ContrastSetting,
   type Firing,
   type Lamp,
+  type PrintReading,
   type Strip,
   type StripChoices,
-  type StripPart,
-  type StripReading,
   type ToneId,
 } from '@katachron/core';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
@@ -59,16 +55,6 @@ export interface AreaLine {
   readonly stops?: number;
   readonly does: string;
   readonly trouble?: string;
-}
-
-/** What the strip on the page says, with what all strips of the session say together. */
-export interface PrintReading extends StripReading {
-  /** The setting of the next strip, should one be made. */
-  readonly nextSettingId: string;
-  /** 95 times in 100 the contrast is within this, R. */
-  readonly withinRange: number;
-  /** The other half of the next strip, where two contrasts side by side help. */
-  readonly nextBeside?: StripPart;
 }
 
 /** A pick, and what its place on the strip got. */
@@ -389,24 +375,8 @@ function readingOf({
   // What the contrast is about is said of the half on which something was picked.
   const looked = halves.find((half) => half.highlight ?? half.shadow) ?? halves[0]!;
   const { highlight, shadow, setting } = looked;
-  const seconds = looked.strip.patches.map((patch) => patch.givenSeconds);
   const { timerStepSeconds: timerStep } = lamp;
   const wanted = certaintyOf(draft);
-  const read =
-    highlight || shadow
-      ? attempt(() =>
-          readStrip(paper, {
-            patchSeconds: seconds,
-            set,
-            settingId: setting.id,
-            ...(highlight && {
-              highlight: { position: highlight.position, netDensity: lightDensity },
-            }),
-            ...(shadow && { shadow: { position: shadow.position, netDensity: darkDensity } }),
-            wantedStops: wanted.stops,
-          }),
-        )
-      : undefined;
   const session = sessionOf(
     draft,
     halves.map((half) => ({
@@ -420,9 +390,9 @@ function readingOf({
     now.setup,
     bench.evidence,
   );
-  const reading =
-    read?.value && session?.value && together(read.value, session.value, lamp.lagSeconds);
-  const soFar = !read && session?.value && soFarOf(session.value, lamp);
+  const isLookedAt = (highlight ?? shadow) !== undefined;
+  const reading = isLookedAt ? session?.value?.reading : undefined;
+  const soFar = !isLookedAt && session?.value && soFarOf(session.value, lamp);
   const figures =
     reading && contrastFigures(set, reading, dialOf(on, reading, lightDensity, timerStep));
   const dry = dryDownOf(draft.paper, bench.evidence, on.kept?.base);
@@ -435,8 +405,6 @@ function readingOf({
     highlightDensity: lightDensity,
     timerStep,
   };
-  const fault =
-    highlight && shadow && stripFault(seconds.length, highlight.position, shadow.position);
   const { split, flash } = draft;
   const flashed =
     single && flash !== undefined
@@ -449,27 +417,27 @@ function readingOf({
       reading,
       printSeconds: printSeconds!,
       dial: enlargerSeconds(printSeconds!, timerStep),
-      advice: stripAdvice(set, reading, wanted),
+      advice: stripAdvice(set, reading, draft, wanted),
     }),
-    ...(reading?.contrast && { settingsWithin: settingsWithin(set, reading) }),
+    ...(reading?.bothSeen && { settingsWithin: settingsWithin(set, reading) }),
     ...(soFar && { soFar }),
-    ...(reading?.contrast && {
+    ...(reading?.bothSeen && {
       plot: curvePlot({
         paper,
         range: reading.setting.range,
         tones: { light: lightDensity, dark: darkDensity },
-        shadowLeftStops: reading.contrast.shadowLeftStops,
+        shadowLeftStops: reading.shadowLeftStops,
       }),
     }),
     ...(reading && { bracket: bracketWords(reading) }),
     ...(figures && { figures }),
-    ...(fault && { fault: fault.sentence }),
+    ...(reading?.fault && { fault: reading.fault.sentence }),
     ...(single &&
       split &&
       set.id !== 'grades' && { split: splitView(set, single, split.soft, split.hard) }),
     ...(flashed && { flash: flashed }),
-    ...(session?.value && sessionWords(set, session.value)),
-    ...((read?.trouble ?? session?.trouble) && { refusal: read?.trouble ?? session?.trouble }),
+    ...(session?.value && sessionWords(set, session.value, draft.earlier.length + 1)),
+    ...(session?.trouble !== undefined && { refusal: session.trouble }),
     neighbours: reading ? neighboursOf(on, reading, lightDensity, timerStep) : [],
     reasons: reading ? printReason(set, setting, reading, timerStep) : [],
     areas: areasOf(
@@ -481,64 +449,22 @@ function readingOf({
 }
 
 /** The answer of the strips before. */
-function soFarOf({ reading }: Session, { lagSeconds, timerStepSeconds }: Lamp): SoFar {
-  const { best, withinStops } = reading.advice;
-  const seconds = best.dialSeconds - lagSeconds;
-  return {
-    setting: best.setting,
-    seconds,
-    dial: enlargerSeconds(seconds, timerStepSeconds),
-    withinStops,
-  };
-}
-
-/** The strip on the page says what the contrast is about; time, setting and certainty come from all strips together. */
-function together(strip: StripReading, session: Session, lagSeconds: number): PrintReading {
-  const { best, withinStops, withinRange, strip: next } = session.reading.advice;
-  const seconds = best.dialSeconds - lagSeconds;
-  const wantedRange = best.setting.range - best.mismatch;
-  const [part, nextBeside] = next ?? [];
-  const reaches = strip.verdict === 'reach-further' && part !== undefined;
-  return {
-    ...strip,
-    setting: best.setting,
-    seconds,
-    lowSeconds: seconds / 2 ** withinStops,
-    highSeconds: seconds * 2 ** withinStops,
-    withinStops,
-    withinRange,
-    ...(session.bothSeen && {
-      contrast: {
-        ...(strip.contrast ?? {
-          range: wantedRange,
-          formulaRange: wantedRange,
-          seconds,
-          beyond: null,
-        }),
-        beyond: session.reading.advice.beyond ?? strip.contrast?.beyond ?? null,
-        rangeLow: wantedRange - withinRange,
-        rangeHigh: wantedRange + withinRange,
-        shadowLeftStops: best.mismatch / (100 * STOP_IN_LOG),
-      },
-    }),
-    verdict: reaches ? 'reach-further' : part ? 'narrow' : 'make-print',
-    nextStrip: part ?? strip.nextStrip,
-    nextSettingId: part?.settingId ?? best.setting.id,
-    ...(nextBeside && { nextBeside }),
-  };
+function soFarOf({ reading }: Session, { timerStepSeconds }: Lamp): SoFar {
+  const { setting, seconds, withinStops } = reading;
+  return { setting, seconds, dial: enlargerSeconds(seconds, timerStepSeconds), withinStops };
 }
 
 /** Where a dial stands for the contrast that is wanted, and the time that keeps the highlight there. */
 function dialOf(
   { paper, set }: PaperFacts,
-  { contrast, setting, seconds }: PrintReading,
+  { bothSeen, wantedRange, setting, seconds }: PrintReading,
   highlightDensity: number,
   timerStep: number,
 ): { name: string; time: string } | undefined {
-  const place = contrast && dialFor(set, contrast.range);
+  const place = bothSeen ? dialFor(set, wantedRange) : undefined;
   if (!place) return undefined;
   const { softest, hardest } = setEnds(set);
-  const range = Math.min(softest, Math.max(hardest, contrast.range));
+  const range = Math.min(softest, Math.max(hardest, wantedRange));
   const time = keepTone(paper, setting, { range, ...place }, seconds, highlightDensity);
   return { name: place.name, time: enlargerSeconds(time, timerStep) };
 }
@@ -572,10 +498,9 @@ function neighboursOf(
 }
 
 /** Half the width of the contrast bracket, in settings of the set. */
-function settingsWithin(set: ContrastSet, reading: StripReading): number {
-  const { rangeLow, rangeHigh } = reading.contrast!;
+function settingsWithin(set: ContrastSet, { wantedRange, withinRange }: PrintReading): number {
   const between = set.settings.filter(
-    ({ range }) => range > rangeLow - 1e-6 && range < rangeHigh + 1e-6,
+    ({ range }) => Math.abs(range - wantedRange) < withinRange + 1e-6,
   );
   return Math.max(set.step, ((between.length - 1) * set.step) / 2);
 }

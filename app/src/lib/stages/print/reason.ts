@@ -2,28 +2,30 @@ import {
   type Certainty,
   type ContrastSet,
   type ContrastSetting,
-  type StripPart,
-  type StripReading,
+  type NoGain,
+  type OddLook,
+  type PrintReading,
 } from '@katachron/core';
 import { UNSEEN_STOPS, type LearnedDryDown, type Session } from './session.ts';
+import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import { enlargerSeconds } from '../../words/duration.ts';
-import { stopsInWords } from '../../words/fraction.ts';
+import { stopsInWords, withinInWords } from '../../words/fraction.ts';
 
 /** Why a print's time and contrast are what they are. */
 export function printReason(
   set: ContrastSet,
   made: ContrastSetting,
-  reading: StripReading,
+  reading: PrintReading,
   timerStep: number,
 ): string[] {
-  const { highlight, shadow, contrast, setting } = reading;
-  if (contrast && !(highlight && shadow)) {
+  const { highlight, shadow, bothSeen, setting, beyond, shadowLeftStops } = reading;
+  if (bothSeen && !(highlight && shadow)) {
     const place = highlight ? 'shadow' : 'highlight';
     return [
       `The ${place} was picked on another strip; both are read as one: ${set.noun} ${setting.name}.`,
     ];
   }
-  if (!highlight || !shadow || !contrast) {
+  if (!highlight || !shadow) {
     const place = highlight ? 'highlight' : 'shadow';
     const other = highlight ? 'shadow' : 'highlight';
     return [`The ${place} is right at this time. Pick the ${other} too, and the contrast follows.`];
@@ -47,15 +49,15 @@ export function printReason(
       );
     }
   }
-  if (contrast.beyond) {
-    const hard = contrast.beyond === 'too-hard';
+  if (beyond) {
+    const hard = beyond === 'too-hard';
     sentences.push(
       `No light makes this paper ${hard ? 'hard' : 'soft'} enough for both: ${hard ? 'burn the shadow in' : 'hold the shadow back'}, or place the tones closer.`,
     );
-  } else if (Math.abs(contrast.shadowLeftStops) >= 1 / 12) {
-    const light = contrast.shadowLeftStops > 0;
+  } else if (Math.abs(shadowLeftStops) >= 1 / 12) {
+    const light = shadowLeftStops > 0;
     sentences.push(
-      `That leaves the shadow ${stopsInWords(contrast.shadowLeftStops)} too ${light ? 'light' : 'dark'}.`,
+      `That leaves the shadow ${stopsInWords(shadowLeftStops)} too ${light ? 'light' : 'dark'}.`,
     );
   }
   return sentences;
@@ -64,61 +66,85 @@ export function printReason(
 /** What the numbers rest on, for whoever wants to check. */
 export function contrastFigures(
   set: ContrastSet,
-  reading: StripReading,
+  reading: PrintReading,
   dial?: { readonly name: string; readonly time: string },
 ): string | undefined {
-  const { contrast, setting, highlight, shadow } = reading;
-  if (!contrast) return undefined;
-  const formula =
-    highlight && shadow
-      ? `, ${contrast.formulaRange.toFixed(1)} by the bare formula as first estimate`
-      : '';
-  const figures = `R ${contrast.range.toFixed(1)} wanted on the paper’s curve${formula}; ${set.noun} ${setting.name} is R ${Math.round(setting.range)}`;
+  const { alone, bothSeen, wantedRange, setting } = reading;
+  if (!bothSeen) return undefined;
+  const formula = alone
+    ? `, ${alone.formulaRange.toFixed(1)} by the bare formula as first estimate`
+    : '';
+  const figures = `R ${(alone?.range ?? wantedRange).toFixed(1)} wanted on the paper’s curve${formula}; ${set.noun} ${setting.name} is R ${Math.round(setting.range)}`;
   const exact = dial ? ` Between the points: ${dial.name}, ${dial.time} s.` : '';
   return `${figures}${set.calibrated ? '.' : ', not calibrated.'}${exact}`;
 }
 
+/** Why no strip brings what was asked for, and what does. */
+const noGainWords: Record<NoGain, string> = {
+  timer: 'The timer’s step is too coarse for so short a time: stop the lens down to come nearer.',
+  lag: 'The lamp’s lag is not known well enough for so short a time: measure it, or stop the lens down.',
+  eye: 'Further looks would not bring it much nearer.',
+};
+
 /** What to do next, and whether another strip is worth the paper. */
 export function stripAdvice(
   set: ContrastSet,
-  reading: StripReading & {
-    readonly nextSettingId: string;
-    readonly withinRange: number;
-    readonly nextBeside?: StripPart;
-  },
+  reading: PrintReading,
+  draft: Pick<PrintDraft, 'method'>,
   wanted: Certainty,
 ): string {
-  const is = `${stopsInWords(reading.withinStops)} and ${Math.round(reading.withinRange)} R`;
+  const { withinStops, withinRange, bothSeen, next, noGain, separately } = reading;
+  const contrast = bothSeen ? `${Math.round(withinRange)} R` : 'contrast not known yet';
+  const is = `${withinInWords(withinStops)} and ${contrast}`;
+  if (noGain) {
+    return `That is within ${is}; ${wanted.name} asks for ${wantedWords(wanted)}. ${noGainWords[noGain]}`;
+  }
   if (reading.verdict === 'make-print') {
     return `That is within ${is}, as sure as ${wanted.name} asks. Another strip is not worth the paper.`;
   }
   const nameOf = (id: string) => set.settings.find((setting) => setting.id === id)?.name ?? '';
-  const partOf = ({ patches, stepStops }: { patches: number; stepStops: number }, id: string) =>
-    `${patches} patches in ${stopsInWords(stepStops)} at ${set.noun} ${nameOf(id)}`;
-  const { nextBeside } = reading;
-  const beside = nextBeside ? `, and beside it ${partOf(nextBeside, nextBeside.settingId)}` : '';
-  const next = `${partOf(reading.nextStrip, reading.nextSettingId)}${beside}`;
+  const strip = next
+    .map(
+      ({ patches, stepStops, settingId }) =>
+        `${patches} patches in ${stopsInWords(stepStops)} at ${set.noun} ${nameOf(settingId)}`,
+    )
+    .join(', and beside it ');
+  const apart =
+    separately && draft.method === 'cover-up'
+      ? ' Expose its patches one by one: firings that add up cannot tell the lamp’s lag from light, and at so short a time it matters.'
+      : '';
   if (reading.verdict === 'reach-further') {
-    return `A pick at the end of the strip: the right one may lie beyond. Make ${next}.`;
+    return `A pick at the end of the strip: the right one may lie beyond. Make ${strip}.${apart}`;
   }
-  return `So far within ${is}; ${wanted.name} asks for ${stopsInWords(wanted.stops)}. Next: ${next}.`;
+  return `So far within ${is}; ${wanted.name} asks for ${wantedWords(wanted)}. Next: ${strip}.${apart}`;
 }
 
-/** What the session says besides: what was learned before it, and whether its strips agree. */
+const wantedWords = ({ stops, range }: Certainty) => `${withinInWords(stops)} and ${range} R`;
+
+/** What the session says besides: what was learned before it, and which look does not fit the others. */
 export function sessionWords(
   set: ContrastSet,
-  { reading, learnedFrom, knownStops, knownRange }: Session,
+  { reading, learnedFrom, numbers }: Session,
+  current: number,
 ): { learned?: string; contradiction?: string } {
-  const { contradiction } = reading;
+  const { odd, settingsStopsSd, settingsRangeSd } = reading;
   const prints = learnedFrom.length === 1 ? 'one print' : `${learnedFrom.length} prints`;
+  const [first] = odd;
   return {
     ...(learnedFrom.length > 0 && {
-      learned: `Learned from ${prints} in this set-up: from one ${set.noun} to the next within ${stopsInWords(knownStops)}, their ranges within ${Math.round(knownRange)} R.`,
+      learned: `Learned from ${prints} in this set-up: from one ${set.noun} to the next within ${stopsInWords(NINETY_FIVE * settingsStopsSd)}, their ranges within ${Math.round(NINETY_FIVE * settingsRangeSd)} R.`,
     }),
-    ...(contradiction && {
-      contradiction: `This strip’s ${contradiction.place} wants ${stopsInWords(contradiction.stops)} ${contradiction.stops > 0 ? 'more' : 'less'} light than the strips before say. One of the picks is wrong, or something was changed. The answer rests on this strip alone.`,
-    }),
+    ...(first && { contradiction: oddWords(first, numbers[first.strip]!, current) }),
   };
+}
+
+/** 95 of 100 lie within so many standard deviations. */
+const NINETY_FIVE = 1.96;
+
+function oddWords({ place, stops }: OddLook, number: number, current: number): string {
+  const whose = number >= current ? 'This strip’s' : `Strip ${number}’s`;
+  const asks = `${stopsInWords(stops)} ${stops > 0 ? 'more' : 'less'} light than all together say`;
+  return `${whose} ${place} does not fit the others: it asks for ${asks}. Look again; it may be a slip, or something was changed. It counts for little meanwhile.`;
 }
 
 /** How wet strips and dry prints differ on this paper. */
@@ -134,7 +160,7 @@ export function dryWords({ stops, withinStops, prints, base }: LearnedDryDown): 
 }
 
 /** "Between 8.7 and 12.8 s.": where the right time lies 95 times in 100, to a tenth. */
-export function bracketWords({ lowSeconds, highSeconds }: StripReading): string {
+export function bracketWords({ lowSeconds, highSeconds }: PrintReading): string {
   const tenth = (seconds: number) => Number(seconds.toFixed(1));
   return `Between ${tenth(lowSeconds)} and ${tenth(highSeconds)} s.`;
 }

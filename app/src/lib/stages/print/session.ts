@@ -2,22 +2,18 @@ import {
   certainties,
   convertSetup,
   learnDryDown,
-  learnFrom,
   planStrip,
-  readSession,
-  settingsKnown,
-  stripMethods,
+  readPrint,
   toneById,
   type Certainty,
   type CertaintyId,
   type DryDown,
-  type EarlierSession,
-  type FiredPatch,
+  type EarlierPrint,
   type Lamp,
   type LightSetup,
   type PaperBase,
-  type PrintPrior,
-  type SessionReading,
+  type PrintReading,
+  type PrintSession,
   type SessionStrip,
   type SetupConversion,
   type StripChoices,
@@ -30,57 +26,9 @@ import { sameName, type PaperFacts } from '../../nouns/paper/facts.ts';
 
 /** Less than this nobody sees, stops. */
 export const UNSEEN_STOPS = 1 / 24;
-/** What nobody has measured: how far each may be out. */
-const UNMEASURED = {
-  guessWithinStops: 3,
-  speedWithinStops: 0.25,
-  rangeWithinShare: 0.08,
-  lagWithinSeconds: 0.2,
-};
-/** Settings that were measured on a paper are known this well. */
-const MEASURED = { speedWithinStops: 0.1, rangeWithinShare: 0.03 };
-/** A lag that was measured is known this well, s. */
-const LAG_MEASURED = 0.03;
-
 /** The certainty asked for. */
 export function certaintyOf(draft: Pick<PrintDraft, 'certainty'>): Certainty & { id: CertaintyId } {
   return certainties.find(({ id }) => id === draft.certainty) ?? certainties[1];
-}
-
-/** What is taken for granted before a session's first strip: its middle is the first guess. */
-function priorOf(facts: {
-  readonly on: Pick<PaperFacts, 'paper' | 'set'>;
-  readonly highlightTone: ToneId;
-  readonly shadowTone: ToneId;
-  readonly lagSeconds: number;
-  readonly first: readonly FiredPatch[];
-}): PrintPrior {
-  const { first, lagSeconds, on } = facts;
-  const worthOf = (patch: FiredPatch | undefined) =>
-    patch ? patch.dialSeconds * (patch.worth ?? 1) : 10;
-  const middle = Math.sqrt(worthOf(first[0]) * worthOf(first.at(-1)));
-  return {
-    ...UNMEASURED,
-    ...(on.set.calibrated && MEASURED),
-    paper: on.paper,
-    set: on.set,
-    highlightDensity: toneById(facts.highlightTone).netDensity,
-    shadowDensity: toneById(facts.shadowTone).netDensity,
-    guessSeconds: Math.max(middle, lagSeconds + 0.1),
-    lagSeconds,
-    ...(lagSeconds !== 0 && { lagWithinSeconds: LAG_MEASURED }),
-  };
-}
-
-/** Every patch as it was fired: where exposures add up, in one firing more than the patch before. */
-export function firedPatches(choices: StripChoices, lamp: Lamp): FiredPatch[] {
-  const { firings } = planStrip(choices, lamp);
-  const { addsUp } = stripMethods.find(({ id }) => id === choices.method)!;
-  let sum = 0;
-  return firings.map(({ dialSeconds }, index) => {
-    sum += dialSeconds;
-    return addsUp ? { dialSeconds: sum, firings: index + 1 } : { dialSeconds, firings: 1 };
-  });
 }
 
 interface KeptStrip {
@@ -106,41 +54,34 @@ const countedBy = ({ changes, factor, doubtStops }: SetupConversion): Converted 
 function sessionStrip(strip: KeptStrip, { worth, doubtStops }: Converted = {}): SessionStrip {
   const { settingId, choices, lamp, highlight, shadow } = strip;
   return {
-    settingId,
-    patches: firedPatches(choices, lamp).map((patch) => ({
-      ...patch,
-      ...(worth !== undefined && { worth }),
-    })),
+    ...{ settingId, choices, lamp },
+    ...(worth !== undefined && { worth }),
     ...(highlight && { highlight: highlight.position }),
     ...(shadow && { shadow: shadow.position }),
     ...(doubtStops !== undefined && { doubtStops }),
   };
 }
 
-/** A print in the logbook as evidence of its set-up. */
-function evidence(print: Print, on: PaperFacts): EarlierSession | undefined {
-  const { setup, strips } = print;
+const densityOf = (tone: ToneId) => toneById(tone).netDensity;
+
+/** A print in the logbook as evidence of its set-up; nothing where its strips cannot have been fired as they are written. */
+function evidence({ setup, strips }: Print): EarlierPrint | undefined {
+  const { lamp } = setup;
   const counted = strips.filter(
     ({ highlight, shadow, worth }) => (highlight ?? shadow) && worth !== 0,
   );
-  const kept = attempt(() =>
-    counted.map(({ worth, ...strip }) =>
-      sessionStrip({ ...strip, lamp: setup.lamp }, worth === undefined ? {} : { worth }),
-    ),
-  ).value;
-  const first = kept?.[0]?.patches;
-  if (!kept || !first) return undefined;
+  if (counted.length === 0) return undefined;
+  if (!attempt(() => counted.map(({ choices }) => planStrip(choices, lamp))).value)
+    return undefined;
   const toneOf = (place: 'highlight' | 'shadow', usual: ToneId): ToneId =>
     counted.map((strip) => strip[place]?.tone).find((tone) => tone !== undefined) ?? usual;
   return {
-    prior: priorOf({
-      on,
-      highlightTone: toneOf('highlight', 'VIII'),
-      shadowTone: toneOf('shadow', 'II'),
-      lagSeconds: setup.lamp.lagSeconds,
-      first,
-    }),
-    strips: kept,
+    highlightDensity: densityOf(toneOf('highlight', 'VIII')),
+    shadowDensity: densityOf(toneOf('shadow', 'II')),
+    lamp,
+    strips: counted.map(({ worth, ...strip }) =>
+      sessionStrip({ ...strip, lamp }, worth === undefined ? {} : { worth }),
+    ),
   };
 }
 
@@ -180,14 +121,11 @@ export function dryDownOf(
 
 /** What all strips of this session say, begun with what earlier prints in this set-up have taught. */
 export interface Session {
-  readonly reading: SessionReading;
-  /** Highlight and shadow were both picked, on this strip or on others. */
-  readonly bothSeen: boolean;
+  readonly reading: PrintReading;
+  /** The number of each strip that was read, from 1 as they are counted on the page. */
+  readonly numbers: readonly number[];
   /** Prints that it learned from. */
   readonly learnedFrom: readonly Print[];
-  /** How well the settings are known, 95 times in 100: from one to the next in stops, and their range in R. */
-  readonly knownStops: number;
-  readonly knownRange: number;
 }
 
 /** An earlier strip, and what the changes of set-up since then do to it. */
@@ -213,9 +151,51 @@ export function convertedStrips(
 
 const seen = ({ highlight, shadow }: KeptStrip) => highlight !== null || shadow !== null;
 
+/** Prints that teach for this one, oldest first, with what they teach. */
+function teachers(draft: PrintDraft, prints: readonly Print[]) {
+  return prints
+    .filter((print) => sameSetup(print, draft) && !draft.leftOut?.includes(print.id))
+    .sort((a, b) => a.madeAtMs - b.madeAtMs)
+    .flatMap((print) => {
+      const taught = evidence(print);
+      return taught ? [{ print, taught }] : [];
+    });
+}
+
+/** A session as the core reads it, with the number of each strip. */
+export function printSession(
+  draft: PrintDraft,
+  current: readonly KeptStrip[],
+  on: PaperFacts,
+  now: LightSetup,
+  earlier: readonly EarlierPrint[],
+): { readonly session: PrintSession; readonly numbers: readonly number[] } {
+  const before = convertedStrips(draft, now).filter(
+    ({ strip, conversion }) => conversion.whole && seen(strip),
+  );
+  const looked = current.filter(seen);
+  return {
+    session: {
+      ...{ paper: on.paper, set: on.set, lamp: current[0]!.lamp, earlier },
+      highlightDensity: densityOf(draft.highlightTone),
+      shadowDensity: densityOf(draft.shadowTone),
+      strips: [
+        ...before.map(({ strip, conversion }) => sessionStrip(strip, countedBy(conversion))),
+        ...looked.map((strip) => sessionStrip(strip)),
+      ],
+      wanted: certaintyOf(draft),
+      mostParts: draft.sideBySide ? 2 : 1,
+    },
+    numbers: [
+      ...before.map(({ number }) => number),
+      ...looked.map((_, index) => draft.earlier.length + 1 + index),
+    ],
+  };
+}
+
 /**
- * What the strips of a session say; the newest, of one contrast or of two side by side, may not have been looked at yet. Strips whose set-up cannot be converted are
- * left out, and there is no answer while nothing was seen.
+ * What the strips of a session say; the newest, of one contrast or of two side by side, may not have been looked at yet. Strips
+ * whose set-up cannot be converted are left out, and there is no answer while nothing was seen.
  */
 export function sessionOf(
   draft: PrintDraft,
@@ -224,41 +204,13 @@ export function sessionOf(
   now: LightSetup,
   earlierPrints: readonly Print[],
 ): Attempt<Session> | undefined {
-  const earlier = convertedStrips(draft, now).filter(
-    ({ strip, conversion }) => conversion.whole && seen(strip),
-  );
-  const looked = current.filter(seen);
-  if (earlier.length === 0 && looked.length === 0) return undefined;
-  return attempt(() => {
-    const strips = [
-      ...earlier.map(({ strip, conversion }) => sessionStrip(strip, countedBy(conversion))),
-      ...looked.map((strip) => sessionStrip(strip)),
-    ];
-    const teaching = earlierPrints
-      .filter((print) => sameSetup(print, draft) && !draft.leftOut?.includes(print.id))
-      .sort((a, b) => a.madeAtMs - b.madeAtMs)
-      .flatMap((print) => {
-        const session = evidence(print, on);
-        return session ? [{ print, session }] : [];
-      });
-    const sessions = teaching.map(({ session }) => session);
-    const taught = teaching.map(({ print }) => print);
-    const prior = priorOf({
-      on,
-      highlightTone: draft.highlightTone,
-      shadowTone: draft.shadowTone,
-      lagSeconds: current[0]!.lamp.lagSeconds,
-      first: strips[0]!.patches,
-    });
-    const begun = learnFrom(sessions, prior);
-    const known = settingsKnown(begun);
-    const has = (place: 'highlight' | 'shadow') => strips.some((one) => one[place] !== undefined);
-    return {
-      reading: readSession(begun, strips, certaintyOf(draft), draft.sideBySide ? 2 : 1),
-      bothSeen: has('highlight') && has('shadow'),
-      learnedFrom: taught,
-      knownStops: 1.96 * known.stopsSd,
-      knownRange: 1.96 * known.rangeSd,
-    };
-  });
+  const taught = teachers(draft, earlierPrints);
+  const earlier = taught.map(({ taught: print }) => print);
+  const { session, numbers } = printSession(draft, current, on, now, earlier);
+  if (session.strips.length === 0) return undefined;
+  return attempt(() => ({
+    reading: readPrint(session),
+    numbers,
+    learnedFrom: taught.map(({ print }) => print),
+  }));
 }

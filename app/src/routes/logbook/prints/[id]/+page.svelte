@@ -17,7 +17,7 @@
   import { areaSeconds } from '$lib/words/area.ts';
   import { capital } from '$lib/words/capital.ts';
   import { enlargerSeconds } from '$lib/words/duration.ts';
-  import { signedStops, stopsInWords } from '$lib/words/fraction.ts';
+  import { signedStops, withinInWords } from '$lib/words/fraction.ts';
 
   const { data } = $props();
   const print = $derived(data.print);
@@ -95,7 +95,7 @@
     </p>
     <p class="mt-4 text-lg">{settingWords(print)}, R {version.range}</p>
     <p class="text-soft">
-      within {stopsInWords(version.withinStops)}{version.dryDown
+      within {withinInWords(version.withinStops)}{version.dryDown
         ? ', dry-down taken off'
         : ''}{version.split
         ? `, in two: ${version.split

@@ -1,0 +1,125 @@
+import type { ContrastSet, ContrastSetting } from '../paper/contrast-sets/set.ts';
+import { toneRange } from '../paper/contrast.ts';
+import type { Paper } from '../paper/paper.ts';
+import { curveForRange, logFromSpeedPoint } from '../paper/range.ts';
+import { STOP_IN_LOG } from '../quantity/stops.ts';
+import { Refusal } from '../refusal.ts';
+
+/** A place of the picture that is looked at. */
+export type Place = 'highlight' | 'shadow';
+
+/** What is taken for granted before the first strip, each with how far it may be out. */
+export interface PrintPrior {
+  readonly paper: Paper;
+  readonly set: ContrastSet;
+  /** Where the two places are meant to be, density above Dmin. */
+  readonly highlightDensity: number;
+  readonly shadowDensity: number;
+  /** A first guess at the highlight's time, s, and the stops by which it may be out. */
+  readonly guessSeconds: number;
+  readonly guessWithinStops: number;
+  /** The lamp's lag, s, and by how much it may be out; 0 when it was measured. */
+  readonly lagSeconds: number;
+  readonly lagWithinSeconds: number;
+  /** Some lamps lag by far more: how many of them, by how much, and how far that may be out, s. */
+  readonly lagOddly?: {
+    readonly share: number;
+    readonly seconds: number;
+    readonly withinSeconds: number;
+  };
+  /** How far the speed of a setting may be out, stops, and its range, as a share. */
+  readonly speedWithinStops: number;
+  readonly rangeWithinShare: number;
+}
+
+/** The negative's need at ISO speed, log2 s; its range, R; the lag, s; the shape of the paper's toe; the probe's constant. */
+export const NEED = 0;
+export const RANGE = 1;
+export const LAG = 2;
+export const SHAPE = 3;
+export const PROBE = 4;
+/** Behind them each setting's speed, stops, and its range, R, against what the set says. */
+export const SETTINGS = 5;
+export const speedAt = (index: number) => SETTINGS + 2 * index;
+export const rangeAt = (index: number) => SETTINGS + 2 * index + 1;
+
+/** No setting is harder than about this, and there the toe's shape no longer tells, R. */
+const HARDEST = 48;
+/** Before anything was seen a negative asks for R 110, give or take this. */
+export const USUAL_RANGE = 110;
+export const STOPS_TO_R = 100 * STOP_IN_LOG;
+
+/** How a setting stands on the prior's paper. */
+export interface SettingModel {
+  /** log2 of what the highlight needs at this setting against ISO speed 0. */
+  readonly highlightStops: number;
+  /** The log range between the two tones, R. */
+  readonly toneRange: number;
+  /** What a softer setting by one R does to the highlight's need, stops. */
+  readonly stopsPerRange: number;
+}
+
+/** Curves are dear, and every prior on a paper asks for the same ones. */
+const models = new WeakMap<Paper, WeakMap<ContrastSet, Map<string, readonly SettingModel[]>>>();
+
+/** How every setting of the prior's set stands on its paper. */
+export const modelsOf = (prior: PrintPrior): readonly SettingModel[] => {
+  const { paper, set, highlightDensity, shadowDensity } = prior;
+  const onPaper = models.get(paper) ?? new WeakMap<ContrastSet, Map<string, SettingModel[]>>();
+  models.set(paper, onPaper);
+  const ofSet = onPaper.get(set) ?? new Map<string, readonly SettingModel[]>();
+  onPaper.set(set, ofSet);
+  const tones = `${highlightDensity} ${shadowDensity}`;
+  const known = ofSet.get(tones);
+  if (known) return known;
+  const made = set.settings.map(({ range, speedStops }): SettingModel => {
+    const stops = (r: number) =>
+      logFromSpeedPoint(curveForRange(paper, r), highlightDensity) / STOP_IN_LOG;
+    return {
+      highlightStops: stops(range) - speedStops,
+      toneRange: toneRange(curveForRange(paper, range), highlightDensity, shadowDensity),
+      stopsPerRange: stops(range + 0.5) - stops(range - 0.5),
+    };
+  });
+  ofSet.set(tones, made);
+  return made;
+};
+
+/** The setting nearest to a range, by its place in the set. */
+export const nearestIndex = (settings: readonly ContrastSetting[], range: number): number => {
+  return settings.reduce(
+    (best, setting, index) =>
+      Math.abs(setting.range - range) < Math.abs(settings[best]!.range - range) ? index : best,
+    0,
+  );
+};
+
+/** Where a setting stands in the prior's set. */
+export const indexOfSetting = (prior: PrintPrior, settingId: string): number => {
+  const index = prior.set.settings.findIndex(({ id }) => id === settingId);
+  if (index === -1) {
+    throw new Refusal('setting', '/setting', `The ${prior.set.noun} has no setting ${settingId}.`);
+  }
+  return index;
+};
+
+/** log2 of the light that a place needs at a setting, as a sum of what is believed. */
+export const needAt = (
+  prior: PrintPrior,
+  index: number,
+  place: Place,
+): { weights: Map<number, number>; offset: number } => {
+  const model = modelsOf(prior)[index]!;
+  const { range } = prior.set.settings[index]!;
+  const shadow = place === 'shadow' ? 1 / STOPS_TO_R : 0;
+  return {
+    weights: new Map([
+      [NEED, 1],
+      [SHAPE, (range - HARDEST) / (USUAL_RANGE - HARDEST)],
+      [speedAt(index), 1],
+      [rangeAt(index), model.stopsPerRange + shadow],
+      ...(place === 'shadow' ? ([[RANGE, -shadow]] as const) : []),
+    ]),
+    offset: model.highlightStops + shadow * model.toneRange,
+  };
+};
