@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import { PNG } from 'pngjs';
 import { defaultPreferences, type Preferences } from '../src/lib/bench/desk/preferences.ts';
 import { newDraft, type PrintDraft } from '../src/lib/nouns/in-hand/draft.ts';
@@ -111,6 +111,19 @@ export async function open(page: Page, path: string): Promise<void> {
     .catch((cause: unknown) => {
       throw new Error(`${path} opened, but never answered to keys.`, { cause });
     });
+}
+
+/** Touches the middle of a patch of a ruler, in the row of the highlight unless said. */
+export async function clickPatch(
+  ruler: Locator,
+  patch: number,
+  patches: number,
+  row: 'highlight' | 'shadow' = 'highlight',
+): Promise<void> {
+  await ruler.scrollIntoViewIfNeeded();
+  const box = (await ruler.boundingBox())!;
+  const y = box.y + (row === 'highlight' ? 50 : 120);
+  await ruler.page().mouse.click(box.x + (box.width * (patch - 0.5)) / patches, y);
 }
 
 /** Presses the big button's key, once a press counts again: two within half a second are one. */

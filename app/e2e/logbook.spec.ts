@@ -8,7 +8,7 @@ test('finds rolls and prints by words, newest first, and opens one', async ({ pa
   await expect(page.getByTestId('found')).toHaveText('1 found');
   await page.getByRole('link', { name: /Ilse gathering/ }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Ilse gathering');
-  await expect(page.getByLabel('The exposure')).toContainText('15.6s');
+  await expect(page.getByLabel('The exposure')).toContainText('14.5s');
   await expect(page.getByRole('heading', { name: /^Strip/ })).toHaveCount(2);
   await expect(page.getByText('hands −¼')).toBeVisible();
 });

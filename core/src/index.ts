@@ -68,6 +68,7 @@ export * from './paper/curve.ts';
 export * from './paper/range.ts';
 export * from './paper/tones.ts';
 export * from './paper/contrast-sets/index.ts';
+export { lookedAtWith } from './paper/contrast-sets/set.ts';
 export type { ContrastSet, ContrastSetting } from './paper/contrast-sets/set.ts';
 export * from './paper/contrast-sets/calibrate.ts';
 export * from './paper/contrast-sets/dial-for.ts';

@@ -182,7 +182,7 @@ export function advisePrint(
   };
   const asked = ({ withinStops, withinRange }: { withinStops: number; withinRange: number }) =>
     withinStops <= wanted.stops && withinRange <= wanted.range;
-  const open = only === undefined ? ordered : ordered.filter(({ setting }) => setting.id === only);
+  const open = only === undefined ? ordered : [settingOutlook(belief, only)];
   // A setting that was tried and is as sure as was asked for is better than a nearer one that was not.
   const nearest = answerAt(open[0]!);
   const answer = asked(nearest)

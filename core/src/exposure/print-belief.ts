@@ -5,7 +5,7 @@ import {
   type Spread,
   type Weighted,
 } from '../numeric/gaussian.ts';
-import type { ContrastSetting } from '../paper/contrast-sets/set.ts';
+import { WHITE_WITHIN, lookedAtWith, type ContrastSetting } from '../paper/contrast-sets/set.ts';
 import { Refusal } from '../refusal.ts';
 import {
   LAG,
@@ -100,8 +100,8 @@ function beginState(prior: PrintPrior): Gaussian {
       'A first guess at the time is more than zero, and more than the lamp’s lag.',
     );
   }
-  const settings = prior.set.settings;
-  const usual = modelsOf(prior)[nearestIndex(settings, USUAL_RANGE)]!;
+  const settings = lookedAtWith(prior.set);
+  const usual = modelsOf(prior)[nearestIndex(prior.set.settings, USUAL_RANGE)]!;
   const size = SETTINGS + 2 * settings.length;
   const mean = Array.from({ length: size }, () => 0);
   const sd = Array.from({ length: size }, () => 0);
@@ -113,9 +113,12 @@ function beginState(prior: PrintPrior): Gaussian {
   sd[LAG] = prior.lagWithinSeconds * UNIFORM;
   sd[SHAPE] = SHAPE_STOPS;
   sd[PROBE] = PROBE_SD;
-  settings.forEach(({ range }, index) => {
-    sd[speedAt(index)] = prior.speedWithinStops * UNIFORM;
-    sd[rangeAt(index)] = prior.rangeWithinShare * UNIFORM * range;
+  settings.forEach((setting, index) => {
+    const white = setting === prior.set.white;
+    const speed = white ? WHITE_WITHIN.speedStops : prior.speedWithinStops;
+    const share = white ? WHITE_WITHIN.rangeShare : prior.rangeWithinShare;
+    sd[speedAt(index)] = speed * UNIFORM;
+    sd[rangeAt(index)] = share * UNIFORM * setting.range;
   });
   const covariance = sd.map((value, i) => sd.map((_, j) => (i === j ? value ** 2 : 0)));
   return { mean, covariance };
@@ -188,7 +191,7 @@ export function settingOutlook(
 
 function matchOf(belief: PrintBelief, index: number): SettingMatch {
   const { mean, variance } = mismatchAt(belief.prior, index)(mainCase(belief));
-  const setting = belief.prior.set.settings[index]!;
+  const setting = lookedAtWith(belief.prior.set)[index]!;
   return { setting, mismatch: mean, mismatchSd: Math.sqrt(variance) };
 }
 

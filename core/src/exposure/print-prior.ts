@@ -1,4 +1,8 @@
-import type { ContrastSet, ContrastSetting } from '../paper/contrast-sets/set.ts';
+import {
+  lookedAtWith,
+  type ContrastSet,
+  type ContrastSetting,
+} from '../paper/contrast-sets/set.ts';
 import { toneRange } from '../paper/contrast.ts';
 import type { Paper } from '../paper/paper.ts';
 import { curveForRange, logFromSpeedPoint } from '../paper/range.ts';
@@ -72,7 +76,7 @@ export const modelsOf = (prior: PrintPrior): readonly SettingModel[] => {
   const tones = `${highlightDensity} ${shadowDensity}`;
   const known = ofSet.get(tones);
   if (known) return known;
-  const made = set.settings.map(({ range, speedStops }): SettingModel => {
+  const made = lookedAtWith(set).map(({ range, speedStops }): SettingModel => {
     const stops = (r: number) =>
       logFromSpeedPoint(curveForRange(paper, r), highlightDensity) / STOP_IN_LOG;
     return {
@@ -96,7 +100,7 @@ export const nearestIndex = (settings: readonly ContrastSetting[], range: number
 
 /** Where a setting stands in the prior's set. */
 export const indexOfSetting = (prior: PrintPrior, settingId: string): number => {
-  const index = prior.set.settings.findIndex(({ id }) => id === settingId);
+  const index = lookedAtWith(prior.set).findIndex(({ id }) => id === settingId);
   if (index === -1) {
     throw new Refusal('setting', '/setting', `The ${prior.set.noun} has no setting ${settingId}.`);
   }
@@ -110,7 +114,7 @@ export const needAt = (
   place: Place,
 ): { weights: Map<number, number>; offset: number } => {
   const model = modelsOf(prior)[index]!;
-  const { range } = prior.set.settings[index]!;
+  const { range } = lookedAtWith(prior.set)[index]!;
   const shadow = place === 'shadow' ? 1 / STOPS_TO_R : 0;
   return {
     weights: new Map([

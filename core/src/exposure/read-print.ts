@@ -262,7 +262,11 @@ function newestAlone(
     highlightDensity,
     shadowDensity,
   });
-  const fault = stripFault(seconds.length, strip.highlight!, strip.shadow!) ?? null;
+  // A single patch has no ends.
+  const fault =
+    seconds.length > 1
+      ? (stripFault(seconds.length, strip.highlight!, strip.shadow!) ?? null)
+      : null;
   return { made, highlight, shadow, alone, fault };
 }
 

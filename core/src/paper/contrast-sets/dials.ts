@@ -9,6 +9,7 @@ export const dials = {
   step: 1,
   dialName: (value) =>
     value === 0 ? 'white' : `${Math.abs(Math.round(value))} ${value < 0 ? 'yellow' : 'magenta'}`,
+  white: { id: 'none', name: 'none', range: 110, speedStops: 1 },
   settings: [
     { id: 'Y150', name: '150 Y', range: 160, speedStops: -0.6, dial: -150 },
     { id: 'Y100', name: '100 Y', range: 145, speedStops: -0.5, dial: -100 },

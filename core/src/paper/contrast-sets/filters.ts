@@ -7,6 +7,7 @@ export const filters = {
   name: 'filters 00 to 5',
   calibrated: false,
   step: 0.5,
+  white: { id: 'none', name: 'none', range: 110, speedStops: 1 },
   settings: [
     { id: '00', name: '00', range: 170, speedStops: 0 },
     { id: '0', name: '0', range: 150, speedStops: 0 },

@@ -3,7 +3,7 @@ import { dials } from './dials.ts';
 import { filters } from './filters.ts';
 import { grades } from './grades.ts';
 import { lamps } from './lamps.ts';
-import type { ContrastSet, ContrastSetting } from './set.ts';
+import { lookedAtWith, type ContrastSet, type ContrastSetting } from './set.ts';
 
 /** Every set of contrast settings. */
 export const contrastSets = [filters, grades, dials, lamps] as const;
@@ -33,7 +33,7 @@ export function contrastSet(id: ContrastSetId): ContrastSet {
  * settingOf(contrastSet("filters"), "2").range // = 110
  */
 export function settingOf(set: ContrastSet, settingId: string): ContrastSetting {
-  const setting = set.settings.find(({ id }) => id === settingId);
+  const setting = lookedAtWith(set).find(({ id }) => id === settingId);
   if (!setting) {
     const names = set.settings.map(({ id }) => id).join(', ');
     throw new Refusal('setting', '/setting', `The ${set.noun} is one of ${names}.`);

@@ -8,6 +8,7 @@ export const lamps = {
   calibrated: false,
   step: 1,
   dialName: (value) => `${Math.round(value)} % hard`,
+  white: { id: 'none', name: 'none', range: 110, speedStops: 1 },
   settings: [
     { id: '0', name: '0 %', range: 165, speedStops: 0, dial: 0 },
     { id: '10', name: '10 %', range: 135, speedStops: 0, dial: 10 },

@@ -21,6 +21,15 @@ export interface ContrastSet {
   /** How far one setting's number is from the next. */
   readonly step: number;
   readonly settings: readonly ContrastSetting[];
+  /** White light, nothing in its way: a look at it tells something, but no set is meant to be printed with it. */
+  readonly white?: ContrastSetting;
   /** What a place of its dial is called, where it has one that can stand anywhere between two settings. */
   readonly dialName?: (value: number) => string;
 }
+
+/** White light is of every paper's own speed and contrast: so far it may be from what is usual. */
+export const WHITE_WITHIN = { speedStops: 1, rangeShare: 0.25 } as const;
+
+/** Every setting that a look may have been made at. */
+export const lookedAtWith = ({ settings, white }: ContrastSet): readonly ContrastSetting[] =>
+  white ? [...settings, white] : settings;

@@ -9,8 +9,8 @@ export const MOST_STRIPS = 100;
 /** More places than this nobody reads. */
 export const MOST_SPOTS = 8;
 
-/** What can be fired: the strip, the print that the strips led to, or one of the two strips of soft and hard. */
-export const firedThings = ['strip', 'print', 'pair-1', 'pair-2'] as const;
+/** What can be fired: the strip, the print that the strips led to, a strip of soft and hard, or one for the flash's threshold. */
+export const firedThings = ['strip', 'print', 'pair-1', 'pair-2', 'flash-1', 'flash-2'] as const;
 export type Fired = (typeof firedThings)[number];
 
 /** The set-up in which a strip was made. */
@@ -47,14 +47,16 @@ const EarlierStrip = Type.Object(
   { additionalProperties: false },
 );
 
-const position = orNull<number>(Type.Number({ minimum: 0, maximum: 15, multipleOf: 0.5 }));
+const position = orNull<number>(Type.Number({ minimum: -1, maximum: 15, multipleOf: 0.5 }));
 
 const pairStrip = Type.Object(
   {
+    /** In fractions of a stop unless said. */
+    kind: Type.Optional(StripChoices.properties.kind),
     first: typed,
     step: typed,
     patches: typed,
-    picked: orNull<number>(Type.Integer({ minimum: 0, maximum: 14 })),
+    picked: position,
   },
   { additionalProperties: false },
 );
@@ -71,6 +73,19 @@ const PairDraft = Type.Object(
   { additionalProperties: false },
 );
 export type PairDraft = Static<typeof PairDraft>;
+
+/** The two strips that find the threshold of a flash, and what is made of it. */
+const FlashTest = Type.Object(
+  {
+    clear: typed,
+    toned: typed,
+    picked: orNull<number>(Type.Integer({ minimum: 0, maximum: 14 })),
+    share: oneOf(['70', '80', '90', '100', '120'] as const, 'The share of the threshold'),
+    where: oneOf(['overall', 'masked'] as const, 'Where the flash goes'),
+  },
+  { additionalProperties: false },
+);
+export type FlashTest = Static<typeof FlashTest>;
 
 const spot = Type.Object(
   { name: typed, reading: typed, tone: toneId },
@@ -129,6 +144,8 @@ export const PrintDraft = Type.Object(
     contrastSetId,
     settingId,
     lag: typed,
+    /** The lag that the strip on the page was dialled with, where another was written down since. */
+    stripLag: Type.Optional(typed),
     timerStep: typed,
     kind: StripChoices.properties.kind,
     method: StripChoices.properties.method,
@@ -155,6 +172,7 @@ export const PrintDraft = Type.Object(
     ),
     pair: Type.Optional(PairDraft),
     readings: Type.Optional(ReadingsDraft),
+    flashTest: Type.Optional(FlashTest),
     /** Two contrasts on the next strip, where they help. */
     sideBySide: Type.Optional(Type.Boolean()),
     /** Which place the strip lies along, where each has a strip of its own. */

@@ -10,7 +10,7 @@ const KeptStrip = Type.Object(
     choices: StripChoices,
     patchSeconds: Type.Array(seconds('What a patch got'), {
       title: 'What the patches got',
-      minItems: 2,
+      minItems: 1,
       maxItems: 15,
     }),
     highlight: orNull<Pick>(Pick),

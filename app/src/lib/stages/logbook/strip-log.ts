@@ -1,5 +1,7 @@
 import {
   contrastSet,
+  patchWords,
+  patchesInWords,
   readPick,
   settingOf,
   stripKinds,
@@ -30,13 +32,18 @@ export function stripLines(print: Print): StripLine[] {
     const stripKind = stripKinds.find(({ id }) => id === kind)!;
     const pick = (place: string, chosen: Pick | null) => {
       const read = chosen && attempt(() => readPick(strip.patchSeconds, chosen.position)).value;
+      const said =
+        chosen && patches === 1
+          ? patchWords.find(({ position }) => position === chosen.position)?.words
+          : undefined;
+      if (said && chosen) return [`${place} ${toneById(chosen.tone).name}: ${said}`];
       return read
         ? [`${place} ${toneById(chosen.tone).name} right at ${shown(read.seconds)} s`]
         : [];
     };
     return {
       heading: `Strip ${index + 1}, ${set.noun} ${setting?.name ?? strip.settingId}`,
-      made: `${patches} patches in ${stripKind.name}${stepWords[stripKind.step](step)}; ${stripMethods.find(({ id }) => id === method)!.name}`,
+      made: `${patchesInWords(patches)} in ${stripKind.name}${stepWords[stripKind.step](step)}; ${stripMethods.find(({ id }) => id === method)!.name}`,
       patches: strip.patchSeconds.map(shown).join(' · '),
       seen: [...pick('highlight', strip.highlight), ...pick('shadow', strip.shadow)],
     };

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { certainties, highlightTones, shadowTones, toneById, type ToneId } from '@katachron/core';
   import SlotChoice from '../../kit/SlotChoice.svelte';
-  import { stopsInWords } from '../../words/fraction.ts';
+  import { withinInWords } from '../../words/fraction.ts';
   import { withBeside } from './keep.ts';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
 
@@ -13,7 +13,7 @@
   const certaintyChoices = certainties.map(({ id, name, stops, range, usualStrips }) => ({
     id,
     name,
-    more: `within ${stopsInWords(stops)} and ${range} R; ${usualStrips[0]} ${usualStrips[0] === 1 ? 'strip' : 'strips'} as a rule, ${usualStrips[1]} at most`,
+    more: `within ${withinInWords(stops)} and ${range} R; ${usualStrips[0]} ${usualStrips[0] === 1 ? 'strip' : 'strips'} as a rule, ${usualStrips[1]} at most`,
   }));
 </script>
 
@@ -67,7 +67,7 @@
     ]}
   />.
 </p>
-{#if view.strip}
+{#if view.strip && view.strip.patches.length > 1}
   <p class="flex flex-wrap gap-x-5 text-[15px] text-soft">
     <button class="slot-in min-h-9" onclick={() => print.pick('highlight', 0)}
       >Nothing near white</button
@@ -80,6 +80,9 @@
     <button
       class="slot-in min-h-9"
       onclick={() => print.pick('shadow', view.strip!.patches.length - 1)}>No black anywhere</button
+    >
+    <button class="slot-in min-h-9" onclick={() => print.pick('shadow', 0)}
+      >Darks full everywhere</button
     >
     {#if !draft.beside}
       <button class="slot-in min-h-9" onclick={() => (draft.beside = withBeside(draft, view))}

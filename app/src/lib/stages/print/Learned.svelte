@@ -40,6 +40,14 @@
     </ul>
   {/if}
 {/if}
+{#if view.lagFound !== undefined}
+  <p class="text-[15px] text-soft">
+    The strips tell the lamp’s lag: {view.lagFound} s of light lost at each firing.
+    <button class="slot-in min-h-9" onclick={() => void print.writeLag(view.lagFound!)}
+      >Write it down{view.now.enlarger ? ` for ${view.now.enlarger.name}` : ''}</button
+    >
+  </p>
+{/if}
 {#if view.dry}
   <p class="text-[15px] text-soft">
     {view.dry}

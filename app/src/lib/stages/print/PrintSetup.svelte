@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { contrastSets } from '@katachron/core';
+  import { contrastSets, lookedAtWith } from '@katachron/core';
   import ShelfSlot from '../../kit/ShelfSlot.svelte';
   import SlotChoice from '../../kit/SlotChoice.svelte';
   import SlotOnLeave from '../../kit/SlotOnLeave.svelte';
@@ -111,10 +111,13 @@
   <SlotChoice
     label="The {view.set.noun} of this strip"
     bind:value={draft.settingId}
-    options={view.set.settings.map(({ id, name, range }) => ({
-      id,
-      name,
-      more: `R ${Math.round(range)}${view.set.calibrated ? '' : ', not calibrated'}`,
+    options={lookedAtWith(view.set).map((setting) => ({
+      id: setting.id,
+      name: setting.name,
+      more:
+        setting === view.set.white
+          ? 'white light: a look counts, less surely'
+          : `R ${Math.round(setting.range)}${view.set.calibrated ? '' : ', not calibrated'}`,
     }))}
     shown={view.setting.name}
   />

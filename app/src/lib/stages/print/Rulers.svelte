@@ -1,4 +1,5 @@
 <script lang="ts">
+  import ScrapWords from './ScrapWords.svelte';
   import StopRuler from './StopRuler.svelte';
   import { useDesk } from '../../bench/desk/desk.svelte.ts';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
@@ -9,7 +10,9 @@
   const view = $derived(print.view());
 </script>
 
-{#if view.ruler && view.strip}
+{#if view.strip?.patches.length === 1}
+  <ScrapWords {print} />
+{:else if view.ruler && view.strip}
   <div class="mt-4 md:mx-16">
     <StopRuler
       ruler={view.ruler}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { stripKinds, stripMethods } from '@katachron/core';
+  import { lookedAtWith, stripKinds, stripMethods } from '@katachron/core';
   import SlotChoice from '../../kit/SlotChoice.svelte';
   import SlotText from '../../kit/SlotText.svelte';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
@@ -13,7 +13,7 @@
   Strip {print.number}:
   <SlotText
     label="Number of patches"
-    bind:value={draft.patches}
+    bind:value={() => draft.patches, (patches) => print.onPatches(patches)}
     empty="how many"
     after=" patches"
     numeric
@@ -64,13 +64,13 @@
   />, lamp
   <SlotText
     label="Lamp lag, s"
-    bind:value={draft.lag}
+    bind:value={() => draft.lag, (lag) => print.onLag(lag)}
     empty="lag"
     after=" s late"
     numeric
     maxlength={8}
     trouble={view.troubles.lag}
-    hint="Light lost at each firing; 0 when not measured."
+    hint="Light lost at each firing; 0 when not measured: the strips tell it in time."
   />
 </p>
 
@@ -81,7 +81,7 @@
     <SlotChoice
       label="The {view.set.noun} beside it"
       bind:value={beside.settingId}
-      options={view.set.settings}
+      options={lookedAtWith(view.set)}
     />:
     <SlotText
       label="Number of patches beside it"

@@ -86,6 +86,8 @@ export class FireInHand {
       print: 'print',
       'pair-1': 'first strip',
       'pair-2': 'second strip',
+      'flash-1': 'coarse strip',
+      'flash-2': 'separate patches',
     };
     return names[this.what];
   }

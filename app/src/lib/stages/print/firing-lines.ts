@@ -4,6 +4,7 @@ import type { Fired, PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { Version } from '../../nouns/print/sheet.ts';
 import { attempt } from '../../words/attempt.ts';
 import { enlargerSeconds } from '../../words/duration.ts';
+import { emptyFlash, thresholdFirings } from './flash-page-view.ts';
 import type { PrintView } from './print-view.ts';
 import { pairView } from './split-strips-view.ts';
 
@@ -25,10 +26,14 @@ function line(hands: string, seconds: number, timerStep: number, filter: string)
 
 /** The patch whose very firings the print repeats: picked whole, on the strip on the page, at the setting of the answer. */
 function repeatedPatch(view: PrintView): number | undefined {
-  const { reading, setting, highlight, shadow } = view;
+  const { reading, setting, highlight, shadow, strip } = view;
   const position = (highlight ?? shadow)?.position;
+  // Of a single patch only “right” is the patch itself.
+  const lone = strip?.patches.length === 1 && position !== 0;
   const same = reading?.setting.id === setting.id;
-  return same && position !== undefined && Number.isInteger(position) ? position : undefined;
+  return same && !lone && position !== undefined && Number.isInteger(position)
+    ? position
+    : undefined;
 }
 
 const inOwnFirings = (draft: PrintDraft) => draft.asFired === true && draft.method === 'cover-up';
@@ -76,12 +81,18 @@ export function firingLines(draft: PrintDraft, view: PrintView, what: Fired): Fi
       })),
     );
   }
+  const lamp = { lagSeconds, timerStepSeconds: timerStep };
+  if (what === 'flash-1' || what === 'flash-2') {
+    const firings = thresholdFirings(what, draft.flashTest ?? emptyFlash(), lamp);
+    return firings.map(({ hands, dialSeconds }) =>
+      line(`${hands}; no negative in the way`, dialSeconds, timerStep, noun(view.setting.name)),
+    );
+  }
   if (what !== 'print') return pairLines(draft, view, what === 'pair-1' ? 0 : 1);
   if (!reading || printSeconds === undefined) return [];
   const { threshold, share = 0, mainSeconds } = view.flash ?? {};
   // Without its threshold there is no flash, and nothing to make the main exposure shorter for.
   const mainly = threshold && mainSeconds !== undefined ? mainSeconds / printSeconds : 1;
-  const lamp = { lagSeconds, timerStepSeconds: timerStep };
   const exposures = (view.split?.pair ?? [{ setting: reading.setting, seconds: printSeconds }]).map(
     ({ setting, seconds }) => ({ filter: noun(setting.name), seconds: seconds * mainly }),
   );

@@ -1,5 +1,5 @@
-import { flashPatches, toneById } from '@katachron/core';
-import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
+import { flashPatches, planStrip, toneById, type Lamp, type StripChoices } from '@katachron/core';
+import type { FlashTest, PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { FindingBody } from '../../nouns/finding/contract.ts';
 import { attempt } from '../../words/attempt.ts';
 import { parseDecimal } from '../../words/decimal.ts';
@@ -17,15 +17,7 @@ const shares = [
   { id: '120', name: '120 %', more: 'a faint veil, on purpose, over a blank sky' },
 ] as const;
 
-export interface FlashForm {
-  clear: string;
-  toned: string;
-  picked: number | null;
-  share: (typeof shares)[number]['id'];
-  where: 'overall' | 'masked';
-}
-
-export const emptyFlash = (): FlashForm => ({
+export const emptyFlash = (): FlashTest => ({
   clear: '',
   toned: '',
   picked: null,
@@ -33,21 +25,49 @@ export const emptyFlash = (): FlashForm => ({
   where: 'overall',
 });
 
+/** The separate patches between the two that the coarse strip told apart. */
+function finePatches({ clear, toned }: FlashTest, timerStep: number): readonly number[] {
+  const typed = (text: string) =>
+    parseDecimal(text, '', 'Type the seconds of the coarse strip’s patches, as 4 and 8.');
+  return flashPatches(typed(clear), typed(toned), timerStep);
+}
+
+/** The coarse strip doubles from a second on. */
+const COARSE: StripChoices = {
+  kind: 'stops',
+  method: 'cover-up',
+  firstSeconds: 1,
+  step: 1,
+  patches: 6,
+};
+
+/** The firings of the coarse strip, or of the separate patches; none while they cannot be said. */
+export function thresholdFirings(
+  which: 'flash-1' | 'flash-2',
+  form: FlashTest,
+  lamp: Lamp,
+): readonly { hands: string; dialSeconds: number }[] {
+  const planned = attempt(() => {
+    if (which === 'flash-1') return planStrip(COARSE, lamp).firings;
+    return finePatches(form, lamp.timerStepSeconds).map((seconds, index) => ({
+      hands: `Only patch ${index + 1} open`,
+      dialSeconds: seconds + lamp.lagSeconds,
+    }));
+  });
+  return planned.value ?? [];
+}
+
 /** Everything the flash page shows. */
 export function flashPageView(
-  form: FlashForm,
+  form: FlashTest,
   bench: PrintView,
   draft: PrintDraft,
   findings: readonly FindingBody[],
 ) {
   const { timerStep, lagSeconds, set, reading } = bench;
   const shown = (seconds: number) => enlargerSeconds(seconds, timerStep);
-  const typed = (text: string) =>
-    parseDecimal(text, '', 'Type the seconds of the coarse strip’s patches, as 4 and 8.');
   const filled = form.clear.trim() !== '' && form.toned.trim() !== '';
-  const planned = filled
-    ? attempt(() => flashPatches(typed(form.clear), typed(form.toned), timerStep))
-    : undefined;
+  const planned = filled ? attempt(() => finePatches(form, timerStep)) : undefined;
   const patches = planned?.value ?? [];
   const setup = findingSetup(draft);
   const kept = findingFor(findings, 'flash-threshold', setup);
@@ -71,6 +91,9 @@ export function flashPageView(
     'Only the part under the mask becomes softer; the rest of the sheet stays as it is.';
   return {
     patches,
+    coarse: thresholdFirings('flash-1', form, { lagSeconds, timerStepSeconds: timerStep })
+      .map(({ dialSeconds }) => shown(dialSeconds))
+      .join(', '),
     dials: patches.map((seconds) => shown(seconds + lagSeconds)).join(', '),
     threshold,
     shares,

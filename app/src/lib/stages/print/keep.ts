@@ -34,7 +34,7 @@ type PickedHalf = { readonly highlight?: PickedAt; readonly shadow?: PickedAt };
 
 /** The strip on the page with its picks: one, or two contrasts side by side. Nothing picked, nothing kept of the other. */
 function stripsSeen(draft: PrintDraft, view: PrintView, choices: StripChoices): StripSeen[] {
-  const lamp = { lagSeconds: view.lagSeconds, timerStepSeconds: view.timerStep };
+  const lamp = view.stripLamp;
   const seen = (half: PickedHalf, made: { setting: { id: string }; choices: StripChoices }) => ({
     contrastSetId: draft.contrastSetId,
     settingId: made.setting.id,
@@ -127,6 +127,7 @@ export function nextStripDraft(draft: PrintDraft, view: PrintView): DraftChange 
     ...typedStrip(next!),
     highlight: null,
     shadow: null,
+    stripLag: undefined,
     beside: nextBeside && {
       settingId: nextBeside.settingId,
       ...typedStrip(nextBeside),
@@ -187,6 +188,7 @@ export function changedSetup(
       highlight: null,
       shadow: null,
       beside: undefined,
+      stripLag: undefined,
       split: undefined,
     };
   }
@@ -198,7 +200,10 @@ export function changedSetup(
   delete moved.beside;
   const after = printView(moved, bench);
   if (earlier.length === 0 || after.conversions.length === 0) return change;
-  const aside = { ...change, earlier, highlight: null, shadow: null, beside: undefined };
+  const aside = {
+    ...change,
+    ...{ earlier, highlight: null, shadow: null, beside: undefined, stripLag: undefined },
+  };
   if (!after.soFar) return aside;
   return {
     ...aside,
@@ -223,6 +228,7 @@ export function checkStripDraft(
     ...typedStrip(checkStrip(seconds)),
     highlight: null,
     shadow: null,
+    stripLag: undefined,
     beside: undefined,
   };
 }

@@ -2,7 +2,9 @@ import { headOf, sheetPlan, stripKinds, type LampSwitchId } from '@katachron/cor
 import { flushSync, getContext, setContext } from 'svelte';
 import type { WetSide } from '../../bench/clock/wet-side.svelte.ts';
 import { replaceDraft } from '../../kit/draft.svelte.ts';
+import { put } from '../../kit/client.ts';
 import { newId } from '../../kit/new-id.ts';
+import type { Enlarger } from '../../nouns/enlarger/contract.ts';
 import type { Held } from '../../nouns/in-hand/held.svelte.ts';
 import { sameName } from '../../nouns/paper/facts.ts';
 import { MOST_SHEETS, type GivenFiring } from '../../nouns/print/sheet.ts';
@@ -22,8 +24,8 @@ import type { Bench } from './setup-now.ts';
 /** Moves of a pick that follow each other this closely are one drag, ms. */
 const DRAG_MS = 700;
 
-/** The strip, or the other contrast beside it. */
-export type Half = 'strip' | 'beside';
+/** The strip, or the other contrast beside it; or one of the two strips of soft and hard. */
+export type Half = 'strip' | 'beside' | 'pair-1' | 'pair-2';
 export type Place = 'highlight' | 'shadow';
 
 /** What can be taken back: it outlives a look at another page. */
@@ -182,48 +184,90 @@ export class PrintInHand {
     });
   }
 
+  /** A strip that was looked at stays as it was dialled; the print and the next strip get the new lag. */
+  onLag(lag: string): void {
+    if (this.reading) this.draft.stripLag ??= this.draft.lag;
+    this.draft.lag = lag;
+  }
+
+  /** What the strips have told of the lamp is written down, and at its enlarger too where that stands on the shelf. */
+  async writeLag(seconds: number): Promise<void> {
+    this.onLag(String(seconds));
+    const { enlarger } = this.view().now;
+    if (!enlarger || !('version' in enlarger)) return;
+    const { id, version, ...body } = enlarger as Enlarger;
+    const changed = { ...body, lamp: { ...body.lamp, lagSeconds: seconds } };
+    const { problem } = await put<Enlarger>(`/api/v1/enlargers/${id}`, changed, version);
+    this.problem =
+      problem &&
+      `The lag is written down for this print. At the enlarger it is not: ${problem.detail}`;
+    await this.#around.askAnew();
+  }
+
   onKind(id: PrintDraft['kind']): void {
     const to = stripKinds.find((other) => other.id === id)!;
     const step = to.step === 'stops' ? '½' : String(to.usualStep);
     Object.assign(this.draft, { kind: id, step });
   }
 
-  #half(half: Half) {
-    return half === 'beside' ? this.draft.beside : this.draft;
+  /** A single patch is judged by words, several by picking one: a pick of the one kind says nothing of the other. */
+  onPatches(patches: string): void {
+    const single = (text: string) => text.trim() === '1';
+    const other = single(patches) !== single(this.draft.patches);
+    Object.assign(this.draft, { patches, ...(other && { highlight: null, shadow: null }) });
+  }
+
+  #picked(
+    half: Half,
+    where: Place,
+  ): { at: number | null; put: (at: number | null) => void } | undefined {
+    const { draft } = this;
+    if (half === 'pair-1' || half === 'pair-2') {
+      const strip = draft.pair?.strips[half === 'pair-1' ? 0 : 1];
+      return strip && { at: strip.picked, put: (at) => (strip.picked = at) };
+    }
+    const strip = half === 'beside' ? draft.beside : draft;
+    return strip && { at: strip[where], put: (at) => (strip[where] = at) };
   }
 
   pick(where: Place, position: number | null, half: Half = 'strip'): void {
-    const picked = this.#half(half);
-    if (!picked || picked[where] === position) return;
+    const picked = this.#picked(half, where);
+    if (!picked || picked.at === position) return;
     const last = this.picks.at(-1);
     const atMs = Date.now();
-    // A drag is one pick, however many patches it passes.
-    const drags = last && last.where === where && last.half === half && atMs - last.atMs < DRAG_MS;
+    // A drag is one pick, however many patches it passes; of a single patch a word is chosen, and nothing dragged.
+    const single = this.view().strip?.patches.length === 1;
+    const drags =
+      !single && last?.where === where && last.half === half && atMs - last.atMs < DRAG_MS;
     this.picks = drags
       ? [...this.picks.slice(0, -1), { ...last, atMs }]
-      : [...this.picks, { where, half, position: picked[where], atMs }];
-    picked[where] = position;
+      : [...this.picks, { where, half, position: picked.at, atMs }];
+    picked.put(position);
   }
 
   unpick(): void {
     const last = this.picks.at(-1);
-    const picked = last && this.#half(last.half);
-    if (!picked) return;
+    if (!last) return;
     this.picks = this.picks.slice(0, -1);
-    picked[last.where] = last.position;
+    this.#picked(last.half, last.where)?.put(last.position);
   }
 
   /** By key: a pick appears in the middle of the strip and has the focus, ready for the arrow keys. */
   place(where: Place, half: Half = 'strip'): void {
     const view = this.view();
     const { strip, setting } = (half === 'beside' ? view.beside : view) ?? {};
-    const picked = this.#half(half);
+    const picked = this.#picked(half, where);
     if (!strip || !setting || !picked) return;
-    this.pick(where, picked[where] ?? Math.floor((strip.patches.length - 1) / 2), half);
+    // Of a single patch the word itself is chosen.
+    if (strip.patches.length > 1) {
+      this.pick(where, picked.at ?? Math.floor((strip.patches.length - 1) / 2), half);
+    }
     // At once, not in the next frame: an arrow key may follow in the same breath.
     flushSync();
     document
-      .querySelector<SVGElement>(`[data-place="${where}"][data-half="${this.rulerName(half)}"]`)
+      .querySelector<SVGElement | HTMLElement>(
+        `[data-place="${where}"][data-half="${this.rulerName(half)}"]`,
+      )
       ?.focus();
   }
 

@@ -30,6 +30,7 @@ import {
   bracketWords,
   contrastFigures,
   dryWords,
+  lagReason,
   printReason,
   sessionWords,
   stripAdvice,
@@ -100,6 +101,8 @@ export interface PrintView {
   readonly setting: ContrastSetting;
   readonly timerStep: number;
   readonly lagSeconds: number;
+  /** The lamp as the strip on the page was dialled for it. */
+  readonly stripLamp: Lamp;
   readonly choices?: StripChoices;
   readonly strip?: Strip;
   readonly firings: readonly (Firing & { readonly dial: string })[];
@@ -119,7 +122,9 @@ export interface PrintView {
   readonly flash?: FlashView & FlashGiven;
   /** What earlier prints in this set-up have taught, in a sentence. */
   readonly learned?: string;
-  /** A strip that does not agree with those before it, in a sentence. */
+  /** The lamp's lag that the strips have told, s, where nobody has measured it. */
+  readonly lagFound?: number;
+  /** A look that does not fit the others, in a sentence. */
   readonly contradiction?: string;
   /** What the whole strip has wrong with it. */
   readonly fault?: string;
@@ -205,8 +210,11 @@ export function printView(draft: PrintDraft, bench: Bench = emptyBench): PrintVi
     ...conversionSentences(counted),
     ...otherSetsWords(draft.earlier.length - counted.length, set),
   ];
+  const lamp = { lagSeconds, timerStepSeconds: timerStep };
+  const stripLag = attempt(() => parseDecimal(draft.stripLag ?? draft.lag, '', '')).value;
+  const stripLamp = { ...lamp, lagSeconds: stripLag ?? lagSeconds };
   const base = {
-    ...{ now, on, conversions, set, setting, timerStep, lagSeconds },
+    ...{ now, on, conversions, set, setting, timerStep, lagSeconds, stripLamp },
     ...(choices && { choices }),
   };
   if (!choices || typed.lag.trouble || typed.timerStep.trouble) {
@@ -219,11 +227,10 @@ export function printView(draft: PrintDraft, bench: Bench = emptyBench): PrintVi
       areas: areasOf(draft, undefined, timerStep),
     };
   }
-  const lamp = { lagSeconds, timerStepSeconds: timerStep };
   let field: keyof PrintView['troubles'] = 'first';
   const planned = attempt(() => {
     try {
-      return planStrip(choices, lamp);
+      return planStrip(choices, stripLamp);
     } catch (cause) {
       field = fieldOf[(cause as { field?: string }).field ?? ''] ?? 'first';
       throw cause;
@@ -246,7 +253,7 @@ export function printView(draft: PrintDraft, bench: Bench = emptyBench): PrintVi
     on,
     timerStep,
   );
-  const second = besideOf(draft, on, lamp);
+  const second = besideOf(draft, on, stripLamp);
   const halves = second?.value ? [first, second.value] : [first];
   return {
     ...base,
@@ -255,7 +262,7 @@ export function printView(draft: PrintDraft, bench: Bench = emptyBench): PrintVi
     ...(second?.trouble !== undefined && { besideTrouble: second.trouble }),
     troubles,
     ...tooLong(halves, now),
-    ...readingOf({ draft, on, now, halves, lamp, bench }),
+    ...readingOf({ draft, on, now, halves, lamp, stripLamp, bench }),
   };
 }
 
@@ -269,10 +276,10 @@ function halfOf(
 ): StripHalf {
   const seconds = strip.patches.map((patch) => patch.givenSeconds);
   // A strip may have become shorter since a pick was made; a pick that is off it is no pick.
-  const pickAt = (position: number | null) =>
-    position === null || position > seconds.length - 1
-      ? undefined
-      : { position, seconds: readPick(seconds, position).seconds };
+  const pickAt = (position: number | null) => {
+    const read = position === null ? undefined : attempt(() => readPick(seconds, position)).value;
+    return read && { position: position!, seconds: read.seconds };
+  };
   const highlight = pickAt(picks.highlight);
   const shadow = pickAt(picks.shadow);
   const tonesFrom = (known: PickedAt | undefined, tone: ToneId) =>
@@ -335,6 +342,7 @@ interface SeenStrips {
   readonly now: SetupNow;
   readonly halves: readonly StripHalf[];
   readonly lamp: Lamp;
+  readonly stripLamp: Lamp;
   readonly bench: Bench;
 }
 
@@ -345,6 +353,7 @@ function readingOf({
   now,
   halves,
   lamp,
+  stripLamp,
   bench,
 }: SeenStrips): Pick<
   PrintView,
@@ -355,6 +364,7 @@ function readingOf({
   | 'split'
   | 'flash'
   | 'learned'
+  | 'lagFound'
   | 'contradiction'
   | 'fault'
   | 'dial'
@@ -382,13 +392,14 @@ function readingOf({
     halves.map((half) => ({
       settingId: half.setting.id,
       choices: half.choices,
-      lamp,
+      lamp: stripLamp,
       highlight: half.highlight ?? null,
       shadow: half.shadow ?? null,
     })),
     on,
     now.setup,
     bench.evidence,
+    lamp,
   );
   const isLookedAt = (highlight ?? shadow) !== undefined;
   const reading = isLookedAt ? session?.value?.reading : undefined;
@@ -412,6 +423,7 @@ function readingOf({
       : undefined;
   return {
     ...(session?.value && { taughtBy: session.value.learnedFrom }),
+    ...lagFoundBy(session?.value?.reading, lamp),
     ...(dry && { dry: dryWords(dry) }),
     ...(reading && {
       reading,
@@ -439,13 +451,26 @@ function readingOf({
     ...(session?.value && sessionWords(set, session.value, draft.earlier.length + 1)),
     ...(session?.trouble !== undefined && { refusal: session.trouble }),
     neighbours: reading ? neighboursOf(on, reading, lightDensity, timerStep) : [],
-    reasons: reading ? printReason(set, setting, reading, timerStep) : [],
+    reasons: reading
+      ? [...printReason(set, setting, reading, timerStep), ...lagReason(looked, reading, lamp)]
+      : [],
     areas: areasOf(
       draft,
       flashed?.threshold ? (flashed.mainSeconds ?? printSeconds) : printSeconds,
       timerStep,
     ),
   };
+}
+
+/** Known no worse than this, a lag is worth writing down; shorter than this, it is none, s. */
+const LAG_WELL_KNOWN = 0.05;
+const NO_LAG = 0.05;
+
+function lagFoundBy(reading: PrintReading | undefined, lamp: Lamp): { lagFound?: number } {
+  if (!reading || lamp.lagSeconds !== 0) return {};
+  const { lagSeconds, lagSd } = reading;
+  const found = lagSd < LAG_WELL_KNOWN && lagSeconds > NO_LAG;
+  return found ? { lagFound: Number(lagSeconds.toFixed(2)) } : {};
 }
 
 /** The answer of the strips before. */

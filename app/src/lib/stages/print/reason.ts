@@ -1,11 +1,14 @@
 import {
+  lookedAtWith,
   type Certainty,
   type ContrastSet,
   type ContrastSetting,
+  type Lamp,
   type NoGain,
   type OddLook,
   type PrintReading,
 } from '@katachron/core';
+import type { StripHalf } from './print-view.ts';
 import { UNSEEN_STOPS, type LearnedDryDown, type Session } from './session.ts';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import { enlargerSeconds } from '../../words/duration.ts';
@@ -63,6 +66,25 @@ export function printReason(
   return sentences;
 }
 
+/** Less than this of a lag makes no difference that is worth a word, s. */
+const LAG_TOLD = 0.03;
+
+/** What a lag that nobody has measured does to the answer of a patch that was given in several firings. */
+export function lagReason(
+  { choices, highlight, shadow }: Pick<StripHalf, 'choices' | 'highlight' | 'shadow'>,
+  { lagSeconds }: PrintReading,
+  lamp: Lamp,
+): string[] {
+  const position = (highlight ?? shadow)?.position ?? 0;
+  const firings = Math.ceil(position) + 1;
+  if (lamp.lagSeconds !== 0 || lagSeconds < LAG_TOLD) return [];
+  if (choices.method !== 'cover-up' || firings < 2) return [];
+  const each = Number(lagSeconds.toFixed(2));
+  return [
+    `The lamp’s lag is not written down: about ${each} s is taken as lost at each of the ${firings} firings of that patch, and the print in one firing loses it once.`,
+  ];
+}
+
 /** What the numbers rest on, for whoever wants to check. */
 export function contrastFigures(
   set: ContrastSet,
@@ -102,7 +124,7 @@ export function stripAdvice(
   if (reading.verdict === 'make-print') {
     return `That is within ${is}, as sure as ${wanted.name} asks. Another strip is not worth the paper.`;
   }
-  const nameOf = (id: string) => set.settings.find((setting) => setting.id === id)?.name ?? '';
+  const nameOf = (id: string) => lookedAtWith(set).find((setting) => setting.id === id)?.name ?? '';
   const strip = next
     .map(
       ({ patches, stepStops, settingId }) =>

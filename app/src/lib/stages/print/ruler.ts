@@ -32,8 +32,9 @@ export function rulerFor(patchSeconds: readonly number[]): Ruler {
   const between = patchSeconds
     .slice(1)
     .map((seconds, i) => halfwayBetween(patchSeconds[i]!, seconds));
-  const low = patchSeconds[0]! ** 2 / between[0]!;
-  const high = patchSeconds[last]! ** 2 / between[last - 1]!;
+  // A single patch stands in the middle of two stops.
+  const low = last === 0 ? patchSeconds[0]! / 2 : patchSeconds[0]! ** 2 / between[0]!;
+  const high = last === 0 ? patchSeconds[0]! * 2 : patchSeconds[last]! ** 2 / between[last - 1]!;
   const scale = scaleLog([low, high], [0, 100]).clamp(true);
   const edges = [low, ...between, high];
   const patches = patchSeconds.map((seconds, i): RulerPatch => {

@@ -169,6 +169,7 @@ export function printSession(
   on: PaperFacts,
   now: LightSetup,
   earlier: readonly EarlierPrint[],
+  lamp: Lamp,
 ): { readonly session: PrintSession; readonly numbers: readonly number[] } {
   const before = convertedStrips(draft, now).filter(
     ({ strip, conversion }) => conversion.whole && seen(strip),
@@ -176,7 +177,7 @@ export function printSession(
   const looked = current.filter(seen);
   return {
     session: {
-      ...{ paper: on.paper, set: on.set, lamp: current[0]!.lamp, earlier },
+      ...{ paper: on.paper, set: on.set, lamp, earlier },
       highlightDensity: densityOf(draft.highlightTone),
       shadowDensity: densityOf(draft.shadowTone),
       strips: [
@@ -203,10 +204,11 @@ export function sessionOf(
   on: PaperFacts,
   now: LightSetup,
   earlierPrints: readonly Print[],
+  lamp: Lamp,
 ): Attempt<Session> | undefined {
   const taught = teachers(draft, earlierPrints);
   const earlier = taught.map(({ taught: print }) => print);
-  const { session, numbers } = printSession(draft, current, on, now, earlier);
+  const { session, numbers } = printSession(draft, current, on, now, earlier, lamp);
   if (session.strips.length === 0) return undefined;
   return attempt(() => ({
     reading: readPrint(session),

@@ -2,7 +2,9 @@ import {
   nearestSetting,
   pairFromStrips,
   planStrip,
+  readPick,
   settingOf,
+  stripKinds,
   toneById,
   type ContrastSet,
 } from '@katachron/core';
@@ -10,8 +12,11 @@ import type { PairDraft, PrintDraft } from '../../nouns/in-hand/draft.ts';
 import { attempt } from '../../words/attempt.ts';
 import { parseDecimal } from '../../words/decimal.ts';
 import { enlargerSeconds } from '../../words/duration.ts';
+import { stepWanted } from '../../words/strip-step.ts';
 import type { FiringLine } from './firing-lines.ts';
-import type { PrintView } from './print-view.ts';
+import type { Place } from './print-in-hand.svelte.ts';
+import type { PickedAt, PrintView } from './print-view.ts';
+import { rulerFor, type Ruler } from './ruler.ts';
 
 export const emptySplit = (set: ContrastSet): PairDraft => ({
   order: 'soft-first',
@@ -25,16 +30,23 @@ export const emptySplit = (set: ContrastSet): PairDraft => ({
 
 interface StripLine {
   readonly heading: string;
+  readonly kind: (typeof stripKinds)[number];
+  /** The place that it is about, and where that was picked. */
+  readonly place: Place;
+  readonly pick?: PickedAt;
+  readonly ruler?: Ruler;
   readonly hands: string;
   readonly question: string;
   readonly firings: string;
   /** The same one by one, the exposure that lies under it first. */
   readonly lines: readonly FiringLine[];
-  readonly seconds: readonly number[];
   /** What has to be done before this one. */
   readonly waits?: string;
   readonly trouble?: string;
 }
+
+const pairKind = ({ kind = 'stops' }: PairDraft['strips'][number]) =>
+  stripKinds.find(({ id }) => id === kind)!;
 
 export interface PairView {
   readonly strips: readonly StripLine[];
@@ -55,18 +67,22 @@ export function pairView(form: PairDraft, bench: PrintView, draft: PrintDraft): 
   const softFirst = form.order === 'soft-first';
   const [one, other] = softFirst ? [soft, hard] : [hard, soft];
   const shown = (seconds: number) => enlargerSeconds(seconds, timerStep);
-  const planned = form.strips.map(({ first, step, patches }) =>
+  const kinds = form.strips.map((strip) => pairKind(strip));
+  const planned = form.strips.map(({ first, step, patches }, index) =>
     attempt(() =>
       planStrip(
         {
-          kind: 'stops',
+          kind: kinds[index]!.id,
           method: 'cover-up',
           firstSeconds: parseDecimal(
             first,
             '',
             'Type the first exposure in seconds, for example 4.',
           ),
-          step: parseDecimal(step, '', 'Type the step in stops, as ½.'),
+          step:
+            kinds[index]!.step === 'fixed'
+              ? kinds[index]!.usualStep
+              : parseDecimal(step, '', stepWanted[kinds[index]!.step]),
           patches: parseDecimal(patches, '', 'Type how many patches, for example 7.'),
         },
         lamp,
@@ -75,12 +91,14 @@ export function pairView(form: PairDraft, bench: PrintView, draft: PrintDraft): 
   );
   const secondsOf = (index: 0 | 1) =>
     planned[index]!.value?.patches.map(({ givenSeconds }) => givenSeconds) ?? [];
-  const pickedAt = (index: 0 | 1) => {
-    const { picked } = form.strips[index];
-    return picked === null ? undefined : secondsOf(index)[picked];
+  const pickedAt = (index: 0 | 1): PickedAt | undefined => {
+    const { picked: position } = form.strips[index];
+    if (position === null) return undefined;
+    const read = attempt(() => readPick(secondsOf(index), position)).value;
+    return read && { position, seconds: read.seconds };
   };
-  const base = pickedAt(0);
-  const over = pickedAt(1);
+  const base = pickedAt(0)?.seconds;
+  const over = pickedAt(1)?.seconds;
   const firings = (index: 0 | 1) =>
     `Dial ${planned[index]!.value?.firings.map(({ dialSeconds }) => shown(dialSeconds)).join(', ') ?? ''} s, card over one patch more each time.`;
   const filterOf = ({ name }: { name: string }) => `${set.noun} ${name}`;
@@ -112,6 +130,10 @@ export function pairView(form: PairDraft, bench: PrintView, draft: PrintDraft): 
     shadow: 'Where are the blacks just right?',
   };
   const line = (index: 0 | 1): StripLine => ({
+    kind: kinds[index]!,
+    place: (index === 0) === softFirst ? 'highlight' : 'shadow',
+    ...(pickedAt(index) && { pick: pickedAt(index)! }),
+    ...(secondsOf(index).length > 1 && { ruler: rulerFor(secondsOf(index)) }),
     heading: `Strip ${index + 1}: ${set.noun} ${(index === 0 ? one : other).name}`,
     hands:
       index === 0
@@ -120,7 +142,6 @@ export function pairView(form: PairDraft, bench: PrintView, draft: PrintDraft): 
     question: (index === 0) === softFirst ? questions.highlight : questions.shadow,
     firings: firings(index),
     lines: lines(index),
-    seconds: secondsOf(index),
     ...(index === 1 && base === undefined && { waits: 'First read the strip above.' }),
     ...(planned[index]!.trouble !== undefined && { trouble: planned[index]!.trouble }),
   });

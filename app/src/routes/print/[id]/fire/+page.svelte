@@ -23,7 +23,10 @@
   const fire = new FireInHand(print, data.what, useWetSide());
   const { draft } = print;
   const { clock } = fire;
-  const back = $derived(data.what.startsWith('pair') ? `${print.path}/split` : print.path);
+  const part = $derived(
+    data.what.startsWith('pair') ? '/split' : data.what.startsWith('flash') ? '/flash' : '',
+  );
+  const back = $derived(print.path + part);
   const running = $derived(clock.state === 'counting' || clock.state === 'lit');
   /** The server did not answer when the paper was laid in. */
   let away = $state(false);

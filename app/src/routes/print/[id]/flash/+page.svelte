@@ -15,15 +15,33 @@
   const { data } = $props();
   const print = usePrint();
   const bench = $derived(print.view());
-  const form = $state(emptyFlash());
-  const view = $derived(flashPageView(form, bench, print.draft, data.findings));
+  const { draft } = print;
+  const form = $derived(draft.flashTest ?? emptyFlash());
+  // What was seen on the strips is kept with the print from the first look on.
+  $effect.pre(() => {
+    draft.flashTest ??= emptyFlash();
+  });
+  const view = $derived(flashPageView(form, bench, draft, data.findings));
   let problem = $state<string>();
   let told = $state<string>();
 
   useKeys([
-    { key: ' ', does: 'keep the threshold for this set-up', run: () => void keep() },
+    {
+      key: ' ',
+      does: 'fire the strip whose turn it is, or keep the threshold',
+      run: () => (turn ? fire(turn) : void keep()),
+    },
     { key: 'Escape', does: 'back to the strips', run: () => void goto(print.path) },
   ]);
+
+  /** The strip whose turn it is; none once the threshold was found. */
+  const turn = $derived(
+    form.picked !== null ? undefined : view.patches.length > 0 ? 'flash-2' : 'flash-1',
+  );
+
+  function fire(what: 'flash-1' | 'flash-2') {
+    void goto(`${print.path}/fire?what=${what}`);
+  }
 
   async function keep() {
     const body = view.finding(Date.now());
@@ -50,7 +68,7 @@
     <section aria-label="The coarse strip">
       <h2 class="font-[620]">1. A coarse strip, covered up</h2>
       <p class="reason">
-        Doubling from 1 s. The longest patch without a tone got
+        Doubling from 1 s: dial {view.coarse} s. The longest patch without a tone got
         <SlotText
           label="The longest patch without a tone, s"
           bind:value={form.clear}
@@ -68,13 +86,27 @@
           maxlength={6}
         />.
       </p>
-      {#if view.trouble}<p class="text-trouble" role="alert">{view.trouble}</p>{/if}
+      <div class="mt-2">
+        <Button
+          main={turn === 'flash-1'}
+          keyHint={turn === 'flash-1' ? 'Space' : ''}
+          onclick={() => fire('flash-1')}>Fire the coarse strip</Button
+        >
+      </div>
+      {#if view.trouble}<p class="mt-2 text-trouble" role="alert">{view.trouble}</p>{/if}
     </section>
     <section aria-label="Separate patches">
       <h2 class="font-[620]">2. Separate patches, one firing each</h2>
       <p class="reason">Firings do not add up at the threshold, so none is given twice.</p>
       {#if view.patches.length > 0}
         <p class="text-[15px] text-soft">Dial {view.dials} s.</p>
+        <div class="mt-2">
+          <Button
+            main={turn === 'flash-2'}
+            keyHint={turn === 'flash-2' ? 'Space' : ''}
+            onclick={() => fire('flash-2')}>Fire the patches</Button
+          >
+        </div>
         <div class="mt-2">
           <PatchPick
             label="The longest patch that shows nothing"

@@ -1,13 +1,11 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import PatchPick from '$lib/stages/print/PatchPick.svelte';
+  import PairStrip from '$lib/stages/print/PairStrip.svelte';
   import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
   import { emptySplit, pairView } from '$lib/stages/print/split-strips-view.ts';
-  import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
-  import SlotText from '$lib/kit/SlotText.svelte';
 
   const print = usePrint();
   const { draft } = print;
@@ -23,6 +21,7 @@
 
   useKeys([
     { key: ' ', does: 'fire the strip whose turn it is', run: () => fire(turn) },
+    { key: 'u', does: 'take the last pick back', run: () => print.unpick() },
     { key: 'Escape', does: 'back to the strips', run: () => void goto(print.path) },
   ]);
 
@@ -66,61 +65,14 @@
 <div class="mt-2 grid grid-cols-1 gap-x-14 gap-y-6 lg:grid-cols-[minmax(0,1fr)_440px]">
   <div class="space-y-6">
     {#each view.strips as strip, index (index)}
-      {@const typed = form.strips[index]!}
-      <section aria-label={strip.heading}>
-        <h2 class="font-[620]">{strip.heading}</h2>
-        <p class="reason">{strip.hands}</p>
-        <p class="text-soft">
-          <SlotText
-            label="Patches of strip {index + 1}"
-            bind:value={typed.patches}
-            empty="how many"
-            after=" patches"
-            numeric
-            maxlength={2}
-          />
-          from
-          <SlotText
-            label="First exposure of strip {index + 1}, s"
-            bind:value={typed.first}
-            empty="how long"
-            after=" s"
-            numeric
-            maxlength={6}
-          />
-          in
-          <SlotText
-            label="Step of strip {index + 1}, stops"
-            bind:value={typed.step}
-            empty="step"
-            after=" stop"
-            maxlength={6}
-          />
-        </p>
-        {#if strip.trouble}<p class="text-trouble" role="alert">{strip.trouble}</p>{/if}
-        {#if strip.waits}
-          <p class="mt-2 text-soft">{strip.waits}</p>
-        {:else}
-          <p class="mt-1 text-[15px] text-soft">{strip.firings}</p>
-          <div class="mt-2">
-            <Button
-              main={index === turn}
-              keyHint={index === turn ? 'Space' : ''}
-              onclick={() => fire(index)}>Fire this strip</Button
-            >
-          </div>
-          <div class="mt-2">
-            <PatchPick
-              label={strip.question}
-              seconds={strip.seconds}
-              picked={typed.picked}
-              timerStep={bench.timerStep}
-              onpick={(picked) => (typed.picked = picked)}
-            />
-          </div>
-          <p class="mt-1 text-[15px] text-soft">{strip.question}</p>
-        {/if}
-      </section>
+      <PairStrip
+        {print}
+        {strip}
+        typed={form.strips[index]!}
+        {index}
+        main={index === turn}
+        onfire={() => fire(index)}
+      />
     {/each}
   </div>
   <section aria-label="The pair" aria-live="polite">
