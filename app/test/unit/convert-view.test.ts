@@ -22,7 +22,32 @@ describe('a time carried to another set-up', () => {
     expect(view.conversions[0]).toMatchObject({ name: 'Size' });
     expect(view.conversions[0]!.why).toContain('62.9 s, 5/12 stop apart');
     expect(view.check).toMatch(/3 patches from 40.1 s in ¼ stop/);
-    expect(view.caution).toContain('wider aperture');
+    expect(view.caution).toContain('Two stops wider is surer');
+  });
+
+  const larger = { seconds: '11.2', negative: '36', fromLength: '162', toLength: '277' };
+
+  it('a probe at the same spot counts, and says how far the laws would have been out', () => {
+    const view = of({ ...larger, fromProbe: '5.42', toProbe: '2.21' });
+    expect(view.seconds).toBe('27.5');
+    expect(view.conversions).toHaveLength(1);
+    expect(view.conversions[0]!.why).toContain('the laws alone would be 0.03 stop off');
+    expect(view.check).toMatch(/3 patches from 23.1 s/);
+    expect(of({ ...larger, fromProbe: '5.42', toProbe: 'dark' }).troubles.toProbe).toContain(
+      '5.42',
+    );
+  });
+
+  it('a lens with other pupils has its own law', () => {
+    expect(of({ ...larger, pupil: '0.87' }).seconds).toBe('28.5');
+    expect(of(larger).seconds).toBe('28.0');
+    expect(of({ ...larger, pupil: '0' }).troubles.pupil).toContain('0.87');
+  });
+
+  it('a long exposure says what to give, and what a wider aperture would take', () => {
+    const { caution } = of({ seconds: '65', fromSpeed: '400', toSpeed: '200' });
+    expect(caution).toContain('give 157.2 s, 0.27 stop more');
+    expect(caution).toContain('32.5 s');
   });
 
   it('change after change, each with its stops', () => {

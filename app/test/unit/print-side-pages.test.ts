@@ -70,6 +70,18 @@ describe('the time of a proof', () => {
     );
   });
 
+  it('the densities of the patches name the first black one by themselves', () => {
+    const densities = '1.46 1.664 1.844 1.969 2.037 2.068 2.081 2.087';
+    const view = blackView({ ...emptyBlack(), densities }, bench, stripRead, []);
+    expect(view.picked).toBe(5);
+    expect(view.measured).toContain('patch 6 is the first black one');
+    expect(view.dial).toBe(blackView({ ...emptyBlack(), picked: 5 }, bench, stripRead, []).dial);
+    const short = { ...emptyBlack(), densities: '1.4 1.6 1.8' };
+    expect(blackView(short, bench, stripRead, []).measured).toContain('not reached yet');
+    const odd = { ...emptyBlack(), densities: 'black' };
+    expect(blackView(odd, bench, stripRead, []).measured).toContain('lightest first');
+  });
+
   it('a strip that cannot be made says why', () => {
     expect(blackView({ ...emptyBlack(), first: 'long' }, bench, stripRead, []).trouble).toBe(
       'Type the first exposure in seconds, as 4.',
@@ -124,6 +136,21 @@ describe('readings', () => {
       shadow: { ...form.shadow, reading: '0.66' },
     };
     expect(readingsView(dense, facts, 0.1).answer!.range).toBeCloseTo(light.answer!.range, 9);
+  });
+
+  it('a condenser makes the densities of a negative count for more', () => {
+    const lit = (negativeLight: 'diffuse' | 'directed') =>
+      readingsView(
+        {
+          ...{ ...form, scale: 'density' as const, negativeLight },
+          highlight: { ...form.highlight, reading: '1.12' },
+          shadow: { ...form.shadow, reading: '0.20' },
+        },
+        facts,
+        0.1,
+      ).answer!.range;
+    expect(lit('diffuse')).toBeCloseTo(108.3, 1);
+    expect(lit('directed')).toBeCloseTo(129.8, 1);
   });
 
   it('a place that lacks a stop is burned by one', () => {

@@ -128,3 +128,48 @@ export function checkStrip(seconds: number): {
 } {
   return { firstSeconds: seconds / 2 ** CHECK_STEP, stepStops: CHECK_STEP, patches: 3 };
 }
+
+/**
+ * A time at another size with a lens whose pupils differ: the light comes from its exit pupil.
+ * @param seconds at the first size
+ * @param fromMagnification length on the print by length on the negative
+ * @param toMagnification the same at the other size
+ * @param pupilMagnification exit pupil by entrance pupil, 1 for a symmetrical lens
+ * @returns seconds
+ * @throws Refusal `convert` unless all are more than zero
+ * @source t2 = t1·((p + m2)/(p + m1))²
+ * @example
+ * timeWithPupils(11.2, 162 / 36, 277 / 36, 0.87) // ≈ 28.49
+ */
+export function timeWithPupils(
+  seconds: number,
+  fromMagnification: number,
+  toMagnification: number,
+  pupilMagnification: number,
+): number {
+  positive(fromMagnification, '/from', 'The first size is more than zero.');
+  positive(toMagnification, '/to', 'The other size is more than zero.');
+  positive(pupilMagnification, '/pupil', 'The pupil magnification is more than zero, usually 1.');
+  return (
+    seconds *
+    ((pupilMagnification + toMagnification) / (pupilMagnification + fromMagnification)) ** 2
+  );
+}
+
+/**
+ * A time after a light probe was read at the same spot of the picture before and after: whatever changed, the paper wants the
+ * same light.
+ * @param seconds before
+ * @param fromLight light before, on the probe's own linear scale
+ * @param toLight light after
+ * @returns seconds
+ * @throws Refusal `convert` unless both are more than zero
+ * @source t2 = t1·E1/E2
+ * @example
+ * timeByProbe(11.2, 5.42, 2.21) // ≈ 27.47
+ */
+export function timeByProbe(seconds: number, fromLight: number, toLight: number): number {
+  positive(fromLight, '/from', 'The first reading is more than zero.');
+  positive(toLight, '/to', 'The other reading is more than zero.');
+  return (seconds * fromLight) / toLight;
+}

@@ -1,4 +1,10 @@
-import { certainties, highlightTones, lampSwitches, shadowTones } from '@katachron/core';
+import {
+  certainties,
+  highlightTones,
+  lampSwitches,
+  negativeLights,
+  shadowTones,
+} from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { instantMs, oneOf, orNull, text, typed } from '../../kit/fields.ts';
 import { GivenFiring, MOST_AREAS, MOST_SHEETS, Sheet, Version } from '../print/sheet.ts';
@@ -97,6 +103,13 @@ const ReadingsDraft = Type.Object(
   {
     /** log10 of light from a probe, or densities of the negative. */
     scale: oneOf(['light', 'density'] as const, 'The scale of the readings'),
+    /** How the negative is lit, where its densities are read; diffuse unless said. */
+    negativeLight: Type.Optional(
+      oneOf(
+        negativeLights.map(({ id }) => id),
+        'The light on the negative',
+      ),
+    ),
     highlight: spot,
     shadow: spot,
     others: Type.Array(spot, { maxItems: MOST_SPOTS }),

@@ -4,9 +4,12 @@ import {
   markedAperture,
   timeAtAperture,
   timeAtDistance,
-  timeAtMagnification,
+  exposureToGive,
   timeByLengths,
+  timeByProbe,
   timeOnPaper,
+  timeWithPupils,
+  usualLoss,
 } from '@katachron/core';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { SetupChoice } from './keep.ts';
@@ -29,6 +32,11 @@ export interface ConvertForm {
   toSpeed: string;
   fromDistance: string;
   toDistance: string;
+  /** Exit pupil by entrance pupil; 1 where nothing is typed. */
+  pupil: string;
+  /** A probe at the same spot of the picture. */
+  fromProbe: string;
+  toProbe: string;
 }
 
 export const emptyConvertForm: ConvertForm = {
@@ -42,6 +50,9 @@ export const emptyConvertForm: ConvertForm = {
   toSpeed: '',
   fromDistance: '',
   toDistance: '',
+  pupil: '',
+  fromProbe: '',
+  toProbe: '',
 };
 
 /** What is known of the print already stands there: only what will be is to be typed. */
@@ -96,9 +107,6 @@ export interface ConvertView {
   readonly caution?: string;
 }
 
-/** Paper loses speed in long exposures, beyond this, s. */
-const LONG_SECONDS = 45;
-
 /** A mark that stands for another number by more than this is told. */
 const TOLD = 0.01;
 
@@ -119,6 +127,8 @@ interface Change {
   readonly sample: string;
   readonly time: (seconds: number, from: number, to: number, form: ConvertForm) => number;
   readonly why: (seconds: number, from: number, to: number, form: ConvertForm) => string;
+  /** The light itself is measured by a probe, which takes its place. */
+  readonly byLight?: true;
 }
 
 function negativeLength(form: ConvertForm): number {
@@ -128,18 +138,31 @@ function negativeLength(form: ConvertForm): number {
   return length;
 }
 
+function pupilOf(form: ConvertForm): number {
+  if (form.pupil.trim() === '') return 1;
+  const sentence =
+    'Type the pupil magnification of the lens, for example 0.87; 1 if it is symmetrical.';
+  const pupil = parseDecimal(form.pupil, '/pupil', sentence);
+  if (!(pupil > 0)) throw new Refusal('pupil', '/pupil', sentence);
+  return pupil;
+}
+
+/** The lens law, with the lens's own pupils. */
+function timeBySize(seconds: number, from: number, to: number, form: ConvertForm): number {
+  const negative = negativeLength(form);
+  return timeWithPupils(seconds, from / negative, to / negative, pupilOf(form));
+}
+
 const changes: readonly Change[] = [
   {
     name: 'Size',
     fields: ['fromLength', 'toLength'],
     sample: 'Type the length on the paper in mm, for example 240.',
-    time: (seconds, from, to, form) => {
-      const negative = negativeLength(form);
-      return timeAtMagnification(seconds, from / negative, to / negative);
-    },
+    byLight: true,
+    time: timeBySize,
     why: (seconds, from, to, form) => {
       const negative = negativeLength(form);
-      const law = timeAtMagnification(seconds, from / negative, to / negative);
+      const law = timeBySize(seconds, from, to, form);
       const lengths = timeByLengths(seconds, from, to);
       const apart = Math.abs(Math.log2(lengths / law));
       return `By the lens law, magnification ${(from / negative).toFixed(1)} to ${(to / negative).toFixed(1)}; by the lengths alone it would be ${enlargerSeconds(lengths)} s, ${stopsInWords(apart)} apart.`;
@@ -147,6 +170,7 @@ const changes: readonly Change[] = [
   },
   {
     name: 'Aperture',
+    byLight: true,
     fields: ['fromAperture', 'toAperture'],
     sample: 'Type the f-number, for example 8.',
     time: timeAtAperture,
@@ -161,6 +185,7 @@ const changes: readonly Change[] = [
   },
   {
     name: 'Distance of a bare lamp',
+    byLight: true,
     fields: ['fromDistance', 'toDistance'],
     sample: 'Type the distance in cm, for example 120.',
     time: timeAtDistance,
@@ -184,9 +209,12 @@ export function convertView(form: ConvertForm, timerStep = 0.1): ConvertView {
     form.seconds.trim() === ''
       ? undefined
       : number('seconds', 'Type the time in seconds, for example 12.6.');
+  const probe = probeOf(form, given, number);
   let seconds = given;
   const conversions: Conversion[] = [];
-  for (const { name, fields, sample, time, why } of changes) {
+  // What the probe measured counts; the laws only say how far they would have been out.
+  let byLaws = 1;
+  for (const { name, fields, sample, time, why, byLight } of changes) {
     const [fromField, toField] = fields;
     if (form[fromField].trim() === '' && form[toField].trim() === '') continue;
     const from = number(fromField, sample);
@@ -197,14 +225,28 @@ export function convertView(form: ConvertForm, timerStep = 0.1): ConvertView {
       after: time(before, from, to, form),
       reason: why(before, from, to, form),
     }));
-    if (trouble) troubles.negative = trouble;
+    if (trouble) troubles[trouble.includes('pupil') ? 'pupil' : 'negative'] = trouble;
     if (!value) continue;
+    if (probe && byLight) {
+      byLaws *= value.after / before;
+      continue;
+    }
     conversions.push({
       name,
       stops: signedStops(Math.log2(value.after / before)),
       why: value.reason,
     });
     seconds = value.after;
+  }
+  if (probe && seconds !== undefined) {
+    const off = Math.log2(byLaws / probe.factor);
+    const laws = byLaws === 1 ? '' : `; the laws alone would be ${off.toFixed(2)} stop off`;
+    conversions.unshift({
+      name: 'Probe',
+      stops: signedStops(Math.log2(probe.factor)),
+      why: `The light at the same spot was ${probe.from} and is ${probe.to}: that is measured${laws}.`,
+    });
+    seconds *= probe.factor;
   }
   if (seconds === undefined || conversions.length === 0) return { troubles, conversions };
   const { firstSeconds, stepStops, patches } = checkStrip(seconds);
@@ -213,9 +255,30 @@ export function convertView(form: ConvertForm, timerStep = 0.1): ConvertView {
     conversions,
     seconds: enlargerSeconds(seconds, timerStep),
     check: `It was worked out, not seen. Check it: ${patches} patches from ${enlargerSeconds(firstSeconds, timerStep)} s in ${stopsInWords(stepStops)}.`,
-    ...(seconds > LONG_SECONDS && {
-      caution:
-        'Paper loses speed in so long an exposure, about a tenth for each doubling beyond 30 to 60 s. A wider aperture is surer.',
-    }),
+    ...longCaution(seconds, timerStep),
+  };
+}
+
+/** The light before and after, where a probe was read. */
+function probeOf(
+  form: ConvertForm,
+  given: number | undefined,
+  number: (field: keyof ConvertForm, sentence: string) => number | undefined,
+): { factor: number; from: number; to: number } | undefined {
+  if (form.fromProbe.trim() === '' && form.toProbe.trim() === '') return undefined;
+  const sentence = 'Type what the probe read there, more than zero, for example 5.42.';
+  const from = number('fromProbe', sentence);
+  const to = number('toProbe', sentence);
+  if (given === undefined || from === undefined || to === undefined) return undefined;
+  return { factor: timeByProbe(1, from, to), from, to };
+}
+
+/** What a long exposure loses, and the two ways around it. */
+function longCaution(seconds: number, timerStep: number): { caution?: string } {
+  if (seconds <= usualLoss.fromSeconds) return {};
+  const give = exposureToGive(seconds, usualLoss);
+  const shown = (time: number) => enlargerSeconds(time, timerStep);
+  return {
+    caution: `Paper loses speed in so long an exposure, about a tenth for each doubling beyond ${usualLoss.fromSeconds} s: give ${shown(give)} s, ${Math.log2(give / seconds).toFixed(2)} stop more. Two stops wider is surer: ${shown(seconds / 4)} s.`,
   };
 }

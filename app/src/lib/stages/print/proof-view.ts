@@ -1,4 +1,4 @@
-import { addStops, planStrip } from '@katachron/core';
+import { addStops, maximumBlackOf, planStrip } from '@katachron/core';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { FindingBody } from '../../nouns/finding/contract.ts';
 import { attempt } from '../../words/attempt.ts';
@@ -14,6 +14,8 @@ export interface BlackForm {
   step: string;
   patches: string;
   picked: number | null;
+  /** As a densitometer read the patches, above paper white. */
+  densities: string;
   school: 'proof' | 'dark';
 }
 
@@ -23,11 +25,37 @@ export const emptyBlack = (film = ''): BlackForm => ({
   step: '¼',
   patches: '8',
   picked: null,
+  densities: '',
   school: 'proof',
 });
 
 /** Half a stop more: read on a light table, highlights by reflection and shadows by transmission. */
 const DARK_SCHOOL_STOPS = 1 / 2;
+
+/** The patch that the densities name as the first black one, or what is wrong with them. */
+function byDensities(
+  { densities }: BlackForm,
+  patches: number,
+): { patch?: number; words?: string } {
+  if (densities.trim() === '') return {};
+  const sentence = 'Type the densities of the patches, lightest first, as 1.46 1.66 1.84.';
+  const read = attempt(() => {
+    const typed = densities.trim().split(/[\s;]+/);
+    return maximumBlackOf(typed.map((text) => parseDecimal(text, '', sentence)));
+  });
+  if (read.trouble !== undefined) return { words: read.trouble };
+  if (!read.value || read.value.patch >= patches) {
+    return {
+      words: 'By the densities black is not reached yet: make a strip that reaches further.',
+    };
+  }
+  const { patch, share } = read.value;
+  const percent = Number((100 * share).toFixed(1));
+  return {
+    patch,
+    words: `By the densities patch ${patch + 1} is the first black one, ${percent} % of the deepest.`,
+  };
+}
 
 /** Everything that the proof page shows about its time. */
 export function blackView(
@@ -59,7 +87,9 @@ export function blackView(
         .filter(({ kind }) => kind === 'maximum-black')
         .map((finding) => ({ finding, differs: setupDifferences(finding.setup, setup) }))
         .sort((a, b) => a.differs.length - b.differs.length)[0];
-  const picked = form.picked === null ? undefined : seconds[form.picked];
+  const measured = byDensities(form, seconds.length);
+  const position = form.picked ?? measured.patch ?? null;
+  const picked = position === null ? undefined : seconds[position];
   const found = picked ?? kept?.seconds;
   const time =
     found === undefined
@@ -70,7 +100,9 @@ export function blackView(
     dials: planned.value?.firings.map(({ dialSeconds }) => shown(dialSeconds)).join(', ') ?? '',
     ...(planned.trouble !== undefined && { trouble: planned.trouble }),
     ...(time !== undefined && { dial: shown(time + lagSeconds) }),
-    ...(form.picked === seconds.length - 1 && {
+    ...(measured.words !== undefined && { measured: measured.words }),
+    picked: position,
+    ...(position === seconds.length - 1 && {
       beyond: 'The last patch may not be black enough yet: make a strip that reaches further.',
     }),
     known: kept

@@ -4,6 +4,7 @@ import {
   toneById,
   toneWord,
   dialFor,
+  negativeLights,
   type ReadingsAnswer,
   type Spot,
 } from '@katachron/core';
@@ -76,7 +77,10 @@ export function readingsView(
     if (read.trouble !== undefined) troubles.push(read.trouble);
     return read.value;
   };
-  const lightOf = (reading: number) => (form.scale === 'light' ? reading : -reading);
+  const { factor } =
+    negativeLights.find(({ id }) => id === form.negativeLight) ?? negativeLights[0];
+  // Directed light makes the densities of silver count for more.
+  const lightOf = (reading: number) => (form.scale === 'light' ? reading : -reading * factor);
   const spot = ({ name, reading, tone }: SpotForm): Spot | undefined => {
     const value = number(reading, `the reading of the ${name.trim() || 'place'}`);
     if (value !== undefined && Math.abs(value) > MOST_LOG) {

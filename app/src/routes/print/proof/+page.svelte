@@ -99,11 +99,24 @@
         <PatchPick
           label="The shortest patch whose edge is as black as the next"
           seconds={view.seconds}
-          picked={form.picked}
+          picked={view.picked}
           timerStep={bench.timerStep}
           onpick={(picked) => (form.picked = picked)}
         />
       </div>
+    {/if}
+    {#if view.seconds.length > 0}
+      <p class="mt-2 text-[15px] text-soft">
+        With a densitometer:
+        <SlotText
+          label="Densities of the patches"
+          bind:value={form.densities}
+          empty="their densities"
+          maxlength={120}
+          hint="Above paper white, lightest first, as 1.46 1.66 1.84."
+        />
+      </p>
+      {#if view.measured}<p class="reason" data-testid="measured">{view.measured}</p>{/if}
     {/if}
     {#if view.beyond}<p class="reason mt-2 text-caution" role="alert">{view.beyond}</p>{/if}
     {#if view.dial}
@@ -131,7 +144,7 @@
               ]}
             />
           </p>
-          {#if form.picked !== null}
+          {#if view.picked !== null}
             <div class="mt-3">
               <Button main keyHint="Space" onclick={() => void keep()}
                 >Keep it for this set-up</Button

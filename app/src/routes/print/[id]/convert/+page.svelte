@@ -27,6 +27,14 @@
         { name: 'negative', label: 'Negative, mm' },
         { name: 'fromLength', label: 'It was on the paper, mm' },
         { name: 'toLength', label: 'It will be, mm' },
+        { name: 'pupil', label: 'Pupil magnification, if known' },
+      ],
+    },
+    {
+      name: 'A probe at the same spot of the picture',
+      lines: [
+        { name: 'fromProbe', label: 'It read' },
+        { name: 'toProbe', label: 'It reads now' },
       ],
     },
     {

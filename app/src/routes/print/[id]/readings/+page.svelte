@@ -1,6 +1,13 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { highlightTones, shadowTones, toneById, tones, type ToneId } from '@katachron/core';
+  import {
+    highlightTones,
+    negativeLights,
+    shadowTones,
+    toneById,
+    tones,
+    type ToneId,
+  } from '@katachron/core';
   import { SimulatedLightProbe } from '$lib/bench/devices/simulated-light-probe.ts';
   import CurvePicture from '$lib/stages/print/CurvePicture.svelte';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
@@ -115,7 +122,16 @@
           { id: 'light', name: 'log light', more: 'of a probe on the baseboard' },
           { id: 'density', name: 'density', more: 'of the negative' },
         ]}
-      />, on {draft.paper.trim() || 'a usual paper'} with
+      />{#if form.scale === 'density'}, lit by
+        <SlotChoice
+          label="The light on the negative"
+          bind:value={() => form.negativeLight ?? 'diffuse', (id) => (form.negativeLight = id)}
+          options={negativeLights.map(({ id, name, factor }) => ({
+            id,
+            name,
+            more: `densities count ${factor} times`,
+          }))}
+        />{/if}, on {draft.paper.trim() || 'a usual paper'} with
       {bench.set.name}{bench.set.calibrated ? '' : ', not calibrated'}.
     </p>
     <ul class="mt-2">
