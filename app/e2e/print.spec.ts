@@ -69,7 +69,7 @@ test('everything by keyboard: picks placed, moved by half patches, taken away', 
 }) => {
   await leavePrint(page, { ...stripRead, highlight: null, shadow: null });
   await openPrint(page);
-  await expect(page.getByText('Light place: touch the patch that is right')).toBeVisible();
+  await expect(page.getByText('Highlight: touch the patch that is right')).toBeVisible();
   await page.keyboard.press('h');
   const highlight = page.getByRole('slider', { name: 'highlight right' });
   await expect(highlight).toBeFocused();

@@ -48,10 +48,10 @@ test('a next strip may be of two contrasts, each with firings of its own', async
 test('a strip along the highlight and one along the shadow are read as one', async ({ page }) => {
   await leavePrint(page, { ...fresh(), highlight: 3, shadow: null, along: 'highlight' });
   await openPrint(page);
-  await expect(page.getByText('Dark place: touch the patch that is right')).toHaveCount(0);
+  await expect(page.getByText('Shadow: touch the patch that is right')).toHaveCount(0);
   await page.getByRole('button', { name: /One more strip/ }).click();
-  await expect(page.getByText('Dark place: touch the patch that is right')).toBeVisible();
-  await expect(page.getByText('Light place: touch the patch that is right')).toHaveCount(0);
+  await expect(page.getByText('Shadow: touch the patch that is right')).toBeVisible();
+  await expect(page.getByText('Highlight: touch the patch that is right')).toHaveCount(0);
   await page.keyboard.press('j');
   await expect(
     page.getByText(/The highlight was picked on another strip; both are read as one/),

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Said from '../../kit/Said.svelte';
   import CurvePicture from './CurvePicture.svelte';
   import { plainStops, withinInWords } from '../../words/fraction.ts';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
@@ -35,7 +36,7 @@
     </div>
     <p class="mt-3 text-[15px] text-soft">
       {view.bracket}
-      {view.figures ?? ''}
+      <Said words={view.figures ?? ''} />
     </p>
     {#if view.plot}<div class="mt-3"><CurvePicture plot={view.plot} /></div>{/if}
   {:else if view.soFar}

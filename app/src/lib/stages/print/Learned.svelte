@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Said from '../../kit/Said.svelte';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
 
   const { print }: { print: PrintInHand } = $props();
@@ -9,7 +10,7 @@
 
 {#if view.learned}
   <p class="text-[15px] text-soft">
-    {view.learned}
+    <Said words={view.learned} />
     <button
       class="slot-in min-h-9"
       aria-expanded={showsEvidence}
@@ -42,7 +43,9 @@
 {/if}
 {#if view.lagFound !== undefined}
   <p class="text-[15px] text-soft">
-    The strips tell the lamp’s lag: {view.lagFound} s of light lost at each firing.
+    <Said
+      words={`The strips tell the lamp’s lag: ${view.lagFound} s of light lost at each firing.`}
+    />
     <button class="slot-in min-h-9" onclick={() => void print.writeLag(view.lagFound!)}
       >Write it down{view.now.enlarger ? ` for ${view.now.enlarger.name}` : ''}</button
     >
@@ -50,7 +53,7 @@
 {/if}
 {#if view.dry}
   <p class="text-[15px] text-soft">
-    {view.dry}
+    <Said words={view.dry} />
     <button class="slot-in min-h-9" onclick={() => (draft.dryDown = !draft.dryDown)}
       >{draft.dryDown ? 'It is taken off: judge strips dry' : 'Take it off the time'}</button
     >

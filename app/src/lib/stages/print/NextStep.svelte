@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Said from '../../kit/Said.svelte';
   import Button from '../../kit/Button.svelte';
   import SlotChoice from '../../kit/SlotChoice.svelte';
   import { ownFiringsWords } from './firing-lines.ts';
@@ -16,13 +17,13 @@
 </script>
 
 <div class="space-y-1.5">
-  {#if view.reasons.length > 0}<p class="reason">{view.reasons.join(' ')}</p>{/if}
+  {#if view.reasons.length > 0}<p class="reason"><Said words={view.reasons.join(' ')} /></p>{/if}
   {#if view.refusal}<p class="reason text-trouble" role="alert">{view.refusal}</p>{/if}
   {#if view.fault}<p class="reason font-[560]">{view.fault}</p>{/if}
   {#if view.contradiction}
-    <p class="reason text-caution" role="alert">{view.contradiction}</p>
+    <p class="reason text-caution" role="alert"><Said words={view.contradiction} /></p>
   {/if}
-  {#if view.advice}<p class="reason">{view.advice}</p>{/if}
+  {#if view.advice}<p class="reason"><Said words={view.advice} /></p>{/if}
 </div>
 {#if print.problem}<p class="mt-3 text-trouble" role="alert">{print.problem}</p>{/if}
 {#if reading}

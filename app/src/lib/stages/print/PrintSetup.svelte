@@ -10,6 +10,12 @@
   const { print }: { print: PrintInHand } = $props();
   const { draft } = $derived(print);
   const view = $derived(print.view());
+  /** Nothing was said of the set-up yet, and nothing made in it. */
+  const blank = $derived(
+    [draft.paper, draft.enlarger, draft.negative].every((text) => text.trim() === '') &&
+      draft.earlier.length === 0 &&
+      !view.reading,
+  );
 </script>
 
 {#snippet measured(
@@ -122,3 +128,10 @@
     shown={view.setting.name}
   />
 </p>
+{#if blank}
+  <p class="mt-1 text-[15px] text-soft" data-testid="leads">
+    Three matter now: the paper, its {view.set.noun}, and below the timer’s step. The rest can wait:
+    negative and enlarger for the record, aperture and lengths for another size. Then fire the
+    strip.
+  </p>
+{/if}

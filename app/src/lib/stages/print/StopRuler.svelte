@@ -176,8 +176,8 @@
         class="hint pointer-events-none fill-soft text-[15px]"
       >
         {place === 'highlight'
-          ? 'Light place: touch the patch that is right'
-          : 'Dark place: touch the patch that is right'}
+          ? 'Highlight: touch the patch that is right'
+          : 'Shadow: touch the patch that is right'}
       </text>
     {/if}
   {/each}

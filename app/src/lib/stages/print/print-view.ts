@@ -452,7 +452,10 @@ function readingOf({
     ...(session?.trouble !== undefined && { refusal: session.trouble }),
     neighbours: reading ? neighboursOf(on, reading, lightDensity, timerStep) : [],
     reasons: reading
-      ? [...printReason(set, setting, reading, timerStep), ...lagReason(looked, reading, lamp)]
+      ? [
+          ...printReason(set, setting, reading, carriedOf(paper, reading, lightDensity), timerStep),
+          ...lagReason(looked, reading, lamp),
+        ]
       : [],
     areas: areasOf(
       draft,
@@ -460,6 +463,15 @@ function readingOf({
       timerStep,
     ),
   };
+}
+
+/** The highlight's time at the answer's setting, by the paper's curve alone. */
+function carriedOf(
+  paper: PaperFacts['paper'],
+  { highlight, made, setting }: PrintReading,
+  density: number,
+): number {
+  return highlight ? keepTone(paper, made, setting, highlight.seconds, density) : 0;
 }
 
 /** Known no worse than this, a lag is worth writing down; shorter than this, it is none, s. */

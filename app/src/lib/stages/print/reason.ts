@@ -14,11 +14,39 @@ import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import { enlargerSeconds } from '../../words/duration.ts';
 import { stopsInWords, withinInWords } from '../../words/fraction.ts';
 
-/** Why a print's time and contrast are what they are. */
+/** Less than this is the same time, stops. */
+const SAME_TIME = 1 / 12;
+
+/** What the change of contrast alone does to the time, and what all else that is known does. */
+function filterWords(
+  set: ContrastSet,
+  { highlight, setting, made, seconds }: PrintReading,
+  carried: number,
+  timerStep: number,
+): string[] {
+  const change = carried - highlight!.seconds;
+  const harder = setting.range < made.range;
+  const shown = (time: number) => enlargerSeconds(time, timerStep);
+  return [
+    ...(Math.abs(change) >= timerStep / 2
+      ? [
+          `The ${harder ? 'harder' : 'softer'} ${set.noun} needs ${shown(Math.abs(change))} s ${change > 0 ? 'more' : 'less'} to keep the highlight where you put it.`,
+        ]
+      : []),
+    ...(Math.abs(Math.log2(seconds / carried)) >= SAME_TIME
+      ? [
+          `That would be ${shown(carried)} s; all strips, the lamp and earlier prints together say ${shown(seconds)} s.`,
+        ]
+      : []),
+  ];
+}
+
+/** Why a print's time and contrast are what they are; `carried` is the highlight's time at the answer's setting, by the curve alone, s. */
 export function printReason(
   set: ContrastSet,
   made: ContrastSetting,
   reading: PrintReading,
+  carried: number,
   timerStep: number,
 ): string[] {
   const { highlight, shadow, bothSeen, setting, beyond, shadowLeftStops } = reading;
@@ -45,12 +73,7 @@ export function printReason(
         ? `${wants}, too little to change the ${set.noun}.`
         : `${wants}, so go ${harder ? 'harder' : 'softer'}: ${set.noun} ${setting.name}.`,
     );
-    const change = reading.seconds - highlight.seconds;
-    if (setting.id !== made.id && Math.abs(change) >= timerStep / 2) {
-      sentences.push(
-        `The ${harder ? 'harder' : 'softer'} ${set.noun} needs ${enlargerSeconds(Math.abs(change), timerStep)} s ${change > 0 ? 'more' : 'less'} to keep the highlight where you put it.`,
-      );
-    }
+    if (setting.id !== made.id) sentences.push(...filterWords(set, reading, carried, timerStep));
   }
   if (beyond) {
     const hard = beyond === 'too-hard';
@@ -170,15 +193,22 @@ function oddWords({ place, stops }: OddLook, number: number, current: number): s
 }
 
 /** How wet strips and dry prints differ on this paper. */
-export function dryWords({ stops, withinStops, prints, base }: LearnedDryDown): string {
+export function dryWords({ stops, withinStops, prints, seenStops, base }: LearnedDryDown): string {
   if (prints === 0) {
-    return `Paper on ${base} base as a rule dries ${stopsInWords(stops)} darker than it looks wet, within ${stopsInWords(withinStops)}. Your verdict on a dry print makes it this paper’s own.`;
+    return `Paper on ${base} base as a rule dries ${stopsInWords(stops)} darker than it looks wet, within ${withinInWords(withinStops)}. Your verdict on a dry print makes it this paper’s own.`;
   }
   const said = prints === 1 ? 'One dry print' : `${prints} dry prints`;
+  const looked = `${said} on this paper looked ${asTheyWere(seenStops)}`;
+  if (Math.abs(stops) < UNSEEN_STOPS) return `${looked}: nothing is taken off.`;
   const percent = Math.round(100 * Math.abs(2 ** -stops - 1));
-  if (Math.abs(stops) < UNSEEN_STOPS) return `${said} on this paper looked as the wet strips did.`;
-  const way = stops > 0 ? 'darker' : 'lighter';
-  return `${said} on this paper looked ${stopsInWords(stops)} ${way} than the wet strips, within ${stopsInWords(withinStops)}: ${percent} % ${stops > 0 ? 'less' : 'more'} light.`;
+  return `${looked}. With what papers do as a rule that is ${withinInWords(Math.abs(stops))} ${wayOf(stops)}, within ${withinInWords(withinStops)}: ${percent} % ${stops > 0 ? 'less' : 'more'} light.`;
+}
+
+const wayOf = (stops: number) => (stops > 0 ? 'darker' : 'lighter');
+
+function asTheyWere(stops: number): string {
+  if (Math.abs(stops) < UNSEEN_STOPS) return 'as the wet strips did';
+  return `${stopsInWords(stops)} ${wayOf(stops)} than the wet strips`;
 }
 
 /** "Between 8.7 and 12.8 s.": where the right time lies 95 times in 100, to a tenth. */

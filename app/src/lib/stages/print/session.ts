@@ -99,6 +99,8 @@ export function sameSetup(print: Print, draft: PrintDraft): boolean {
 /** How wet strips and dry prints differ on a paper, and how many prints have taught it. */
 export interface LearnedDryDown extends DryDown {
   readonly prints: number;
+  /** What was said of them, on average, stops. */
+  readonly seenStops: number;
   readonly base?: PaperBase;
 }
 
@@ -116,7 +118,9 @@ export function dryDownOf(
   const learned = learnDryDown(verdicts, base);
   // What nobody sees wants no words before somebody has judged.
   if (verdicts.length === 0 && Math.abs(learned.stops) < UNSEEN_STOPS) return undefined;
-  return { ...learned, prints: verdicts.length, ...(base && { base }) };
+  const seenStops =
+    verdicts.length === 0 ? 0 : verdicts.reduce((sum, stops) => sum + stops, 0) / verdicts.length;
+  return { ...learned, prints: verdicts.length, seenStops, ...(base && { base }) };
 }
 
 /** What all strips of this session say, begun with what earlier prints in this set-up have taught. */

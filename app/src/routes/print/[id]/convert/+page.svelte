@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Said from '$lib/kit/Said.svelte';
   import { goto } from '$app/navigation';
   import {
     convertView,
@@ -120,12 +121,12 @@
             <tr class="border-b border-hair align-baseline">
               <th scope="row" class="py-2 pr-3 text-left font-[560]">{name}</th>
               <td class="pr-3 text-right font-[620] whitespace-nowrap">{stops}</td>
-              <td class="text-[15px] text-soft">{why}</td>
+              <td class="text-[15px] text-soft"><Said words={why} /></td>
             </tr>
           {/each}
         </tbody>
       </table>
-      <p class="reason mt-4">{view.check}</p>
+      <p class="reason mt-4"><Said words={view.check ?? ''} /></p>
       <div class="mt-3">
         <Button main keyHint="Space" onclick={() => void carry()}>Go on there</Button>
       </div>

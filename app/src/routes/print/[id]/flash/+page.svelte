@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Said from '$lib/kit/Said.svelte';
   import { newId } from '$lib/kit/new-id.ts';
   import { goto, invalidate } from '$app/navigation';
   import { put } from '$lib/kit/client.ts';
@@ -148,7 +149,9 @@
           ]}
         />.
       </p>
-      {#each view.sentences as sentence, index (index)}<p class="reason mt-2">{sentence}</p>{/each}
+      {#each view.sentences as sentence, index (index)}<p class="reason mt-2">
+          <Said words={sentence} />
+        </p>{/each}
     {:else}
       <p class="reason text-soft">Find the threshold first: it holds until something is changed.</p>
     {/if}

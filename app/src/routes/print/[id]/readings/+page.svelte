@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Said from '$lib/kit/Said.svelte';
   import { goto } from '$app/navigation';
   import {
     highlightTones,
@@ -195,7 +196,9 @@
         {/if}
         <p class="numeral text-[84px]" data-testid="setting">{view.answer.setting.name}</p>
       </div>
-      {#each view.sentences as sentence, index (index)}<p class="reason mt-2">{sentence}</p>{/each}
+      {#each view.sentences as sentence, index (index)}<p class="reason mt-2">
+          <Said words={sentence} />
+        </p>{/each}
       {#if view.answer.seconds !== undefined}
         <div class="mt-3">
           <Button keyHint="C" onclick={() => void check()}>Check it by a strip</Button>

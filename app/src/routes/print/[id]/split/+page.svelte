@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Said from '$lib/kit/Said.svelte';
   import { goto } from '$app/navigation';
   import PairStrip from '$lib/stages/print/PairStrip.svelte';
   import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
@@ -92,7 +93,7 @@
         </div>
       </div>
       {#each view.pair.sentences as sentence, index (index)}<p class="reason mt-2">
-          {sentence}
+          <Said words={sentence} />
         </p>{/each}
     {:else}
       <p class="reason text-soft">Pick a patch on each strip; the pair stands here then.</p>
