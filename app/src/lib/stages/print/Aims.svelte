@@ -1,5 +1,12 @@
 <script lang="ts">
-  import { certainties, highlightTones, shadowTones, toneById, type ToneId } from '@katachron/core';
+  import {
+    certainties,
+    highlightTones,
+    shadowTones,
+    toneById,
+    toneWord,
+    type ToneId,
+  } from '@katachron/core';
   import SlotChoice from '../../kit/SlotChoice.svelte';
   import { withinInWords } from '../../words/fraction.ts';
   import { withBeside } from './keep.ts';
@@ -9,7 +16,10 @@
   const { draft } = $derived(print);
   const view = $derived(print.view());
   const toneChoices = <Tone extends ToneId>(ids: readonly Tone[]) =>
-    ids.map((id) => ({ id, name: toneById(id).name, more: toneById(id).use }));
+    ids.map((id) => {
+      const { name, use, netDensity } = toneById(id);
+      return { id, name: `${toneWord(netDensity)} (${name})`, more: use };
+    });
   const certaintyChoices = certainties.map(({ id, name, stops, range, usualStrips }) => ({
     id,
     name,

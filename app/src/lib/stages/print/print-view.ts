@@ -31,6 +31,7 @@ import {
   contrastFigures,
   dryWords,
   lagReason,
+  togetherReason,
   printReason,
   sessionWords,
   stripAdvice,
@@ -451,12 +452,7 @@ function readingOf({
     ...(session?.value && sessionWords(set, session.value, draft.earlier.length + 1)),
     ...(session?.trouble !== undefined && { refusal: session.trouble }),
     neighbours: reading ? neighboursOf(on, reading, lightDensity, timerStep) : [],
-    reasons: reading
-      ? [
-          ...printReason(set, setting, reading, carriedOf(paper, reading, lightDensity), timerStep),
-          ...lagReason(looked, reading, lamp),
-        ]
-      : [],
+    reasons: reading ? reasonsOf(on, looked, reading, lightDensity, lamp) : [],
     areas: areasOf(
       draft,
       flashed?.threshold ? (flashed.mainSeconds ?? printSeconds) : printSeconds,
@@ -472,6 +468,23 @@ function carriedOf(
   density: number,
 ): number {
   return highlight ? keepTone(paper, made, setting, highlight.seconds, density) : 0;
+}
+
+/** Why the answer is what it is, one thing after the other. */
+function reasonsOf(
+  { paper, set }: PaperFacts,
+  looked: StripHalf,
+  reading: PrintReading,
+  density: number,
+  lamp: Lamp,
+): string[] {
+  const carried = carriedOf(paper, reading, density);
+  const { timerStepSeconds } = lamp;
+  const lag = lagReason(looked, reading, carried, lamp);
+  return [
+    ...printReason(set, looked.setting, reading, carried, timerStepSeconds),
+    ...(lag.length > 0 ? lag : togetherReason(reading, carried, timerStepSeconds)),
+  ];
 }
 
 /** Known no worse than this, a lag is worth writing down; shorter than this, it is none, s. */

@@ -17,10 +17,10 @@ import { stopsInWords, withinInWords } from '../../words/fraction.ts';
 /** Less than this is the same time, stops. */
 const SAME_TIME = 1 / 12;
 
-/** What the change of contrast alone does to the time, and what all else that is known does. */
+/** What the change of contrast alone does to the time. */
 function filterWords(
   set: ContrastSet,
-  { highlight, setting, made, seconds }: PrintReading,
+  { highlight, setting, made }: PrintReading,
   carried: number,
   timerStep: number,
 ): string[] {
@@ -31,11 +31,6 @@ function filterWords(
     ...(Math.abs(change) >= timerStep / 2
       ? [
           `The ${harder ? 'harder' : 'softer'} ${set.noun} needs ${shown(Math.abs(change))} s ${change > 0 ? 'more' : 'less'} to keep the highlight where you put it.`,
-        ]
-      : []),
-    ...(Math.abs(Math.log2(seconds / carried)) >= SAME_TIME
-      ? [
-          `That would be ${shown(carried)} s; all strips, the lamp and earlier prints together say ${shown(seconds)} s.`,
         ]
       : []),
   ];
@@ -92,19 +87,37 @@ export function printReason(
 /** Less than this of a lag makes no difference that is worth a word, s. */
 const LAG_TOLD = 0.03;
 
+/** What else than the picked patch and the curve moves the answer: other strips, and what earlier prints taught. */
+export function togetherReason(
+  { seconds }: PrintReading,
+  carried: number,
+  timerStep: number,
+): string[] {
+  if (carried <= 0 || Math.abs(Math.log2(seconds / carried)) < SAME_TIME) return [];
+  const shown = (time: number) => enlargerSeconds(time, timerStep);
+  return [
+    `That patch alone would say ${shown(carried)} s; with all else that is known it is ${shown(seconds)} s.`,
+  ];
+}
+
 /** What a lag that nobody has measured does to the answer of a patch that was given in several firings. */
 export function lagReason(
   { choices, highlight, shadow }: Pick<StripHalf, 'choices' | 'highlight' | 'shadow'>,
-  { lagSeconds }: PrintReading,
+  { lagSeconds, seconds }: PrintReading,
+  carried: number,
   lamp: Lamp,
 ): string[] {
   const position = (highlight ?? shadow)?.position ?? 0;
   const firings = Math.ceil(position) + 1;
   if (lamp.lagSeconds !== 0 || lagSeconds < LAG_TOLD) return [];
   if (choices.method !== 'cover-up' || firings < 2) return [];
-  const each = Number(lagSeconds.toFixed(2));
+  const shown = (time: number) => enlargerSeconds(time, lamp.timerStepSeconds);
+  const instead =
+    carried > 0 && shown(carried) !== shown(seconds)
+      ? `: ${shown(seconds)} s instead of ${shown(carried)} s`
+      : '';
   return [
-    `The lamp’s lag is not written down: about ${each} s is taken as lost at each of the ${firings} firings of that patch, and the print in one firing loses it once.`,
+    `The lamp’s lag is not written down: about ${Number(lagSeconds.toFixed(2))} s is taken as lost at each of that patch’s ${firings} firings, and one firing loses it once${instead}.`,
   ];
 }
 
