@@ -13,6 +13,7 @@ import {
   withFrame,
 } from '../../src/lib/nouns/proof/frames.ts';
 import { blackView, emptyBlack } from '../../src/lib/stages/print/proof-view.ts';
+import { filledIn, negativeForm, readNegative } from '../../src/lib/stages/print/negative-facts.ts';
 import { emptyReadings, readingsView } from '../../src/lib/stages/print/readings-view.ts';
 import { emptySplit, pairView } from '../../src/lib/stages/print/split-strips-view.ts';
 import { stripRead } from '../samples.ts';
@@ -117,6 +118,52 @@ describe('negatives', () => {
     expect(offered(all, 'january 36').map(({ name }) => name)).toEqual(['R-118 / 36']);
     expect(offered(all, 'harbour')).toEqual([]);
     expect(offered([], '')).toEqual([]);
+  });
+});
+
+describe('what is known of a negative', () => {
+  const form = {
+    ...negativeForm('R-121 / 31'),
+    long: '60',
+    short: '60',
+    highlight: '1.04',
+    shadow: '0,21',
+  };
+
+  it('is read from its form, with what is blank left out', () => {
+    expect(readNegative('R-121 / 31', form).body).toEqual({
+      ...{ name: 'R-121 / 31', kind: 'frame', note: '' },
+      format: { longMm: 60, shortMm: 60 },
+      densities: { highlight: 1.04, shadow: 0.21 },
+    });
+    const blank = readNegative('From the box', negativeForm('From the box'));
+    expect(blank.body).toEqual({ name: 'From the box', kind: 'old-box', note: '' });
+  });
+
+  it('is asked about where half of it is missing, or it cannot be', () => {
+    expect(readNegative('N', { ...form, short: '' }).troubles.short).toContain('24');
+    expect(readNegative('N', { ...form, short: '80' }).troubles.long).toContain('shorter');
+    expect(readNegative('N', { ...form, shadow: '1.4' }).troubles.highlight).toContain('denser');
+    expect(readNegative('N', { ...form, long: 'wide' }).body).toBeUndefined();
+  });
+
+  it('fills in what is blank of a print, and moves nothing that was typed', () => {
+    const { body } = readNegative('R-121 / 31', form);
+    const blank = { ...stripRead, negativeLength: '' };
+    delete (blank as Partial<typeof blank>).readings;
+    const filled = filledIn(blank, body!, '2');
+    expect(filled).toMatchObject({ negativeLength: '60' });
+    expect(filled.readings).toMatchObject({
+      scale: 'density',
+      highlight: { reading: '1.04' },
+      shadow: { reading: '0.21' },
+    });
+    const typed = { ...stripRead, negativeLength: '54', readings: filled.readings! };
+    typed.readings = {
+      ...typed.readings,
+      highlight: { ...typed.readings.highlight, reading: '1' },
+    };
+    expect(filledIn(typed, body!, '2')).toEqual({});
   });
 });
 

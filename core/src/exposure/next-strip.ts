@@ -26,7 +26,7 @@ export interface StripPart {
 }
 
 /** Why no further strip is worth its paper, though what was asked for is not reached. */
-export type NoGain = 'timer' | 'lag' | 'eye';
+export type NoGain = 'timer' | 'lag' | 'settings' | 'eye';
 
 /** What to do next. */
 export interface PrintAdvice {
@@ -202,6 +202,10 @@ export function advisePrint(
   const settled = spread <= wanted.range && rivals.length === 0;
   if (asked(answer) || (answer.withinStops <= wanted.stops && settled)) {
     return { ...answer, beyond, end: 'sure' };
+  }
+  // Between two settings neither comes nearer, however well both are known.
+  if (answer.withinStops <= wanted.stops && spread <= wanted.range / 2) {
+    return { ...answer, beyond, end: 'settings' };
   }
   const lag = lagOf(belief);
   const byLag = (NINETY_FIVE * Math.sqrt(lag.variance)) / (best.dialSeconds * Math.LN2);

@@ -125,6 +125,8 @@ const LAG_UNKNOWN = {
 };
 /** A look this probably a slip is named. */
 const ODD = 0.25;
+/** After so many strips that were looked at another one is another try at the same. */
+const ENOUGH_STRIPS = 8;
 /** A guess is no less than this much light, s. */
 const LEAST_GUESS = 0.1;
 
@@ -297,7 +299,9 @@ export function readPrint(session: PrintSession): PrintReading {
   // One tone says nothing of the contrast: it is answered where it was seen.
   const only = bothSeen ? undefined : newest.settingId;
   const place: Place = has('highlight') ? 'highlight' : 'shadow';
-  const advice = advisePrint(belief, wanted, lamp, mostParts, only);
+  const advised = advisePrint(belief, wanted, lamp, mostParts, only);
+  const enough = seen.length >= ENOUGH_STRIPS && advised.end === null;
+  const advice = enough ? { ...advised, end: 'eye' as const, strip: [] } : advised;
   const { best } = advice;
   const { dialSeconds } =
     place === 'highlight' ? best : settingOutlook(belief, best.setting.id, place);

@@ -3,6 +3,7 @@ import { Bath, BathBody, bathExample } from './bath/contract.ts';
 import { Enlarger, EnlargerBody, enlargerExample } from './enlarger/contract.ts';
 import { Finding, FindingBody, findingExample } from './finding/contract.ts';
 import { Holder, HolderBody, holderExample } from './holder/contract.ts';
+import { KeptNegative, NegativeBody, negativeExample } from './negative/kept.ts';
 import { PaperBody, PaperThing, paperExample } from './paper/contract.ts';
 import { Procedure, ProcedureBody, procedureExample } from './procedure/contract.ts';
 import { Proof, ProofBody, proofExample } from './proof/contract.ts';
@@ -25,6 +26,12 @@ export const shelves = {
   procedures: { one: 'procedure', body: ProcedureBody, kept: Procedure, example: procedureExample },
   enlargers: { one: 'enlarger', body: EnlargerBody, kept: Enlarger, example: enlargerExample },
   papers: { one: 'paper', body: PaperBody, kept: PaperThing, example: paperExample },
+  negatives: {
+    one: 'negative',
+    body: NegativeBody,
+    kept: KeptNegative,
+    example: negativeExample,
+  },
   findings: { one: 'finding', body: FindingBody, kept: Finding, example: findingExample },
   proofs: { one: 'proof', body: ProofBody, kept: Proof, example: proofExample },
 } as const satisfies Record<string, Shelf>;
@@ -40,6 +47,7 @@ export interface ShelfBodies {
   procedures: ProcedureBody;
   enlargers: EnlargerBody;
   papers: PaperBody;
+  negatives: NegativeBody;
   findings: FindingBody;
   proofs: ProofBody;
 }

@@ -314,7 +314,7 @@ export function openApi() {
       list('/api/v1/prints', 'Prints, found by words', page, searching),
       resource('print', PrintBody, Print, printExample),
       list(
-        '/api/v1/negatives',
+        '/api/v1/negatives-to-print',
         'A few negatives for words; without words those that were rated to be printed',
         json(Type.Object({ negatives: Type.Array(Negative) }, { title: 'Negatives' })),
         searching.slice(0, 1),

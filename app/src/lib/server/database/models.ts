@@ -52,6 +52,7 @@ class BathRow extends ShelfRow<ShelfBodies['baths']> {}
 class ProcedureRow extends ShelfRow<ShelfBodies['procedures']> {}
 class EnlargerRow extends ShelfRow<ShelfBodies['enlargers']> {}
 class PaperRow extends ShelfRow<ShelfBodies['papers']> {}
+class NegativeRow extends ShelfRow<ShelfBodies['negatives']> {}
 class FindingRow extends ShelfRow<ShelfBodies['findings']> {}
 class ProofRow extends ShelfRow<ShelfBodies['proofs']> {}
 
@@ -62,6 +63,7 @@ const shelfRows: Record<ShelfName, ModelStatic<Model>> = {
   procedures: ProcedureRow,
   enlargers: EnlargerRow,
   papers: PaperRow,
+  negatives: NegativeRow,
   findings: FindingRow,
   proofs: ProofRow,
 };

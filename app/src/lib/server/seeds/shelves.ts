@@ -152,6 +152,27 @@ export const demoShelves: readonly Seed<ShelfName>[] = [
     },
   },
   {
+    shelf: 'negatives',
+    id: id(71),
+    body: {
+      name: 'R-121 / 31',
+      kind: 'frame',
+      format: { longMm: 60, shortMm: 60 },
+      densities: { highlight: 1.04, shadow: 0.21 },
+      note: 'The oven door is a little soft; keep it out of the corner.',
+    },
+  },
+  {
+    shelf: 'negatives',
+    id: id(72),
+    body: {
+      name: 'The founders, glass plate',
+      kind: 'old-box',
+      format: { longMm: 119, shortMm: 89 },
+      note: 'Cracked at one corner: carry it flat.',
+    },
+  },
+  {
     shelf: 'findings',
     id: id(61),
     body: {

@@ -19,7 +19,7 @@
   $effect(() => {
     const asked = words;
     const ask = async () => {
-      const path = `/api/v1/negatives?q=${encodeURIComponent(asked)}`;
+      const path = `/api/v1/negatives-to-print?q=${encodeURIComponent(asked)}`;
       const found = await get<{ negatives: Negative[] }>(path);
       if (found.value && asked === words) list = found.value.negatives;
     };

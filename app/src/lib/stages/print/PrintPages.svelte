@@ -7,6 +7,7 @@
     of
       ? [
           { href: of, name: 'Strips' },
+          { href: `${of}/negative`, name: 'Negative' },
           { href: `${of}/readings`, name: 'Readings' },
           { href: `${of}/split`, name: 'Soft and hard' },
           { href: `${of}/flash`, name: 'Flash' },

@@ -47,7 +47,7 @@
 </h1>
 <p class="mt-1 text-[17px] leading-relaxed text-soft">
   Negative
-  <NegativeSlot value={draft.negative} onchoose={(negative) => (draft.negative = negative)} />
+  <NegativeSlot value={draft.negative} onchoose={(negative) => print.onNegative(negative)} />
   in
   <ShelfSlot
     label="Enlarger"

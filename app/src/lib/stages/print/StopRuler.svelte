@@ -168,7 +168,7 @@
         </svg>
       {/if}
     {/each}
-    {#if !tones}
+    {#if !tones && !view[place]}
       <text
         x="12"
         y={y + row / 2}

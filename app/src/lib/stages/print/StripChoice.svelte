@@ -7,6 +7,8 @@
   const { print }: { print: PrintInHand } = $props();
   const { draft } = $derived(print);
   const view = $derived(print.view());
+  /** A scrap has neither steps nor an order of firings. */
+  const single = $derived(view.strip?.patches.length === 1);
 </script>
 
 <p class="text-[17px] leading-relaxed text-soft">
@@ -15,12 +17,12 @@
     label="Number of patches"
     bind:value={() => draft.patches, (patches) => print.onPatches(patches)}
     empty="how many"
-    after=" patches"
+    after={single ? ' patch' : ' patches'}
     numeric
     maxlength={4}
     trouble={view.troubles.patches}
   />
-  from
+  {single ? 'of' : 'from'}
   <SlotText
     label="First exposure, s"
     bind:value={draft.first}
@@ -30,29 +32,33 @@
     maxlength={8}
     trouble={view.troubles.first}
   />
-  in
-  <SlotChoice
-    label="Kind of strip"
-    bind:value={
-      () => draft.kind,
-      (id) => {
-        const to = stripKinds.find((other) => other.id === id)!;
-        Object.assign(draft, { kind: id, step: to.step === 'stops' ? '½' : String(to.usualStep) });
+  {#if !single}
+    in
+    <SlotChoice
+      label="Kind of strip"
+      bind:value={
+        () => draft.kind,
+        (id) => {
+          const to = stripKinds.find((other) => other.id === id)!;
+          Object.assign(draft, {
+            kind: id,
+            step: to.step === 'stops' ? '½' : String(to.usualStep),
+          });
+        }
       }
-    }
-    options={stripKinds}
-  />{#if print.kind.step !== 'fixed'}, <SlotText
-      label={print.kind.step === 'stops' ? 'Step, stops' : 'Step, s'}
-      bind:value={draft.step}
-      empty="step"
-      after={print.kind.step === 'stops' ? ' stop' : ' s'}
-      maxlength={8}
-      trouble={view.troubles.step}
-      hint={print.kind.step === 'stops' ? '½, ⅓, 0.25 …' : 'Seconds added from patch to patch.'}
-    />
-    each{/if},
-  <SlotChoice label="How it is exposed" bind:value={draft.method} options={stripMethods} />, timer
-  in
+      options={stripKinds}
+    />{#if print.kind.step !== 'fixed'}, <SlotText
+        label={print.kind.step === 'stops' ? 'Step, stops' : 'Step, s'}
+        bind:value={draft.step}
+        empty="step"
+        after={print.kind.step === 'stops' ? ' stop' : ' s'}
+        maxlength={8}
+        trouble={view.troubles.step}
+        hint={print.kind.step === 'stops' ? '½, ⅓, 0.25 …' : 'Seconds added from patch to patch.'}
+      />
+      each{/if},
+    <SlotChoice label="How it is exposed" bind:value={draft.method} options={stripMethods} />
+  {/if}, timer in
   <SlotText
     label="Smallest step of the timer, s"
     bind:value={draft.timerStep}

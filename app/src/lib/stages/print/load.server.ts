@@ -4,12 +4,19 @@ import type { Bench } from './setup-now.ts';
 
 /** What stands in the darkroom, and what was printed there on a paper, but for the print that is in hand. */
 export async function benchFor(paper: string, of?: string): Promise<Bench> {
-  const [evidence, enlargers, papers, findings] = await Promise.all([
+  const [evidence, enlargers, papers, negatives, findings] = await Promise.all([
     prints.ofPaper(paper),
     shelfStores.enlargers.all(),
     shelfStores.papers.all(),
+    shelfStores.negatives.all(),
     shelfStores.findings.all(),
   ]);
   // What a print's own sheets say is in its own strips already.
-  return { evidence: evidence.filter(({ id }) => id !== of), enlargers, papers, findings };
+  return {
+    evidence: evidence.filter(({ id }) => id !== of),
+    enlargers,
+    papers,
+    negatives,
+    findings,
+  };
 }

@@ -18,6 +18,7 @@ import {
   withContrast,
   type SetupChoice,
 } from './keep.ts';
+import { filledIn } from './negative-facts.ts';
 import { printView } from './print-view.ts';
 import type { Bench } from './setup-now.ts';
 
@@ -166,8 +167,21 @@ export class PrintInHand {
     await this.#around.askAnew();
   }
 
+  /** What the server knows of the darkroom, asked anew. */
+  askAnew(): Promise<void> {
+    return this.#around.askAnew();
+  }
+
   onContrastSet(id: PrintDraft['contrastSetId']): void {
     this.changeSetup(withContrast(this.draft, id));
+  }
+
+  /** What is known of a negative fills in what is blank, and moves nothing that was typed. */
+  onNegative(name: string): void {
+    const { draft } = this;
+    draft.negative = name;
+    const known = this.bench.negatives.find((one) => sameName(one.name, name));
+    if (known) Object.assign(draft, filledIn(draft, known, this.view().setting.id));
   }
 
   /** An enlarger of the shelf brings its lens, its lag and its timer. */

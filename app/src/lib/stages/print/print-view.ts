@@ -385,7 +385,7 @@ function readingOf({
   const darkDensity = toneById(draft.shadowTone).netDensity;
   // What the contrast is about is said of the half on which something was picked.
   const looked = halves.find((half) => half.highlight ?? half.shadow) ?? halves[0]!;
-  const { highlight, shadow, setting } = looked;
+  const { highlight, shadow } = looked;
   const { timerStepSeconds: timerStep } = lamp;
   const wanted = certaintyOf(draft);
   const session = sessionOf(

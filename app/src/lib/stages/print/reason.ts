@@ -141,6 +141,8 @@ export function contrastFigures(
 const noGainWords: Record<NoGain, string> = {
   timer: 'The timer’s step is too coarse for so short a time: stop the lens down to come nearer.',
   lag: 'The lamp’s lag is not known well enough for so short a time: measure it, or stop the lens down.',
+  settings:
+    'The negative asks for a contrast between two of the set, and neither comes nearer: take this one, or burn and dodge.',
   eye: 'Further looks would not bring it much nearer.',
 };
 

@@ -3,6 +3,7 @@ import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { EnlargerBody } from '../../nouns/enlarger/contract.ts';
 import type { FindingBody } from '../../nouns/finding/contract.ts';
 import type { PaperBody } from '../../nouns/paper/contract.ts';
+import type { KeptNegative } from '../../nouns/negative/kept.ts';
 import type { Print } from '../../nouns/print/contract.ts';
 import { attempt } from '../../words/attempt.ts';
 import { parseDecimal } from '../../words/decimal.ts';
@@ -13,10 +14,18 @@ export interface Bench {
   readonly evidence: readonly Print[];
   readonly enlargers: readonly EnlargerBody[];
   readonly papers: readonly PaperBody[];
+  /** What is known of negatives, the print's own among them. */
+  readonly negatives: readonly KeptNegative[];
   /** Times that strips have settled for a whole set-up. */
   readonly findings: readonly FindingBody[];
 }
-export const emptyBench: Bench = { evidence: [], enlargers: [], papers: [], findings: [] };
+export const emptyBench: Bench = {
+  evidence: [],
+  enlargers: [],
+  papers: [],
+  negatives: [],
+  findings: [],
+};
 
 /** Numbers of the set-up that are typed, and what to type. */
 const typedParts = {

@@ -5,6 +5,7 @@ import { printSetups } from './0004-print-setups.ts';
 import { forgottenAndFound } from './0005-forgotten-and-found.ts';
 import { printsInHand } from './0006-prints-in-hand.ts';
 import { versionsAndSheets } from './0007-versions-and-sheets.ts';
+import { negatives } from './0008-negatives.ts';
 import type { Migration } from './migration.ts';
 
 /** Every migration, oldest first. */
@@ -16,4 +17,5 @@ export const migrations: readonly Migration[] = [
   forgottenAndFound,
   printsInHand,
   versionsAndSheets,
+  negatives,
 ];

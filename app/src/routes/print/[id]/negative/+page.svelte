@@ -1,0 +1,113 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { untrack } from 'svelte';
+  import Button from '$lib/kit/Button.svelte';
+  import { put } from '$lib/kit/client.ts';
+  import Field from '$lib/kit/Field.svelte';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import { newId } from '$lib/kit/new-id.ts';
+  import SlotChoice from '$lib/kit/SlotChoice.svelte';
+  import { negativeKinds, type KeptNegative } from '$lib/nouns/negative/kept.ts';
+  import { sameName } from '$lib/nouns/paper/facts.ts';
+  import { negativeForm, readNegative } from '$lib/stages/print/negative-facts.ts';
+  import NegativeSlot from '$lib/stages/print/NegativeSlot.svelte';
+  import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
+  import PrintPages from '$lib/stages/print/PrintPages.svelte';
+
+  const print = usePrint();
+  const name = $derived(print.draft.negative.trim());
+  const kept = $derived(print.bench.negatives.find((one) => sameName(one.name, name)));
+  // The form is its own from here on; another negative has another one.
+  // svelte-ignore state_referenced_locally
+  const form = $state(negativeForm(name, kept));
+  // svelte-ignore state_referenced_locally
+  let shownFor = name;
+  $effect.pre(() => {
+    if (name === shownFor) return;
+    shownFor = name;
+    tried = false;
+    told = problem = undefined;
+    untrack(() => Object.assign(form, negativeForm(name, kept)));
+  });
+  let tried = $state(false);
+  let problem = $state<string>();
+  let told = $state<string>();
+  const read = $derived(readNegative(name, form));
+  const troubles = $derived(tried ? read.troubles : {});
+
+  useKeys([
+    { key: ' ', does: 'keep what is known of the negative', run: () => void keep() },
+    { key: 'Escape', does: 'back to the strips', run: () => void goto(print.path) },
+  ]);
+
+  async function keep() {
+    tried = true;
+    told = problem = undefined;
+    if (name === '' || !read.body) return;
+    const outcome = await put<KeptNegative>(
+      `/api/v1/negatives/${kept?.id ?? newId()}`,
+      read.body,
+      kept?.version,
+    );
+    problem = outcome.problem?.detail;
+    if (!outcome.value) return;
+    await print.askAnew();
+    print.onNegative(name);
+    told = 'Kept. Every print of this negative knows it now.';
+  }
+</script>
+
+<svelte:head><title>Negative · Katachron</title></svelte:head>
+
+<PrintPages of={print.path} />
+<h1 class="heading break-words">{name || 'No negative yet'}</h1>
+<p class="reason mt-1 text-soft">
+  The negative is
+  <NegativeSlot value={print.draft.negative} onchoose={(chosen) => print.onNegative(chosen)} />,
+  <SlotChoice label="Where it comes from" bind:value={form.kind} options={negativeKinds} />. Its
+  format gives the length for another size; its densities stand under Readings by themselves.
+</p>
+{#if name === ''}
+  <p class="reason mt-3">Choose a negative first; what is known of it stands here then.</p>
+{:else}
+  <div class="mt-4 grid max-w-3xl grid-cols-1 gap-x-8 md:grid-cols-2">
+    <Field
+      id="long"
+      label="Long side of the picture, mm"
+      numeric
+      maxlength={8}
+      bind:value={form.long}
+      trouble={troubles.long}
+    />
+    <Field
+      id="short"
+      label="Short side, mm"
+      numeric
+      maxlength={8}
+      bind:value={form.short}
+      trouble={troubles.short}
+    />
+    <Field
+      id="highlight"
+      label="Density at the highlight"
+      numeric
+      maxlength={8}
+      bind:value={form.highlight}
+      trouble={troubles.highlight}
+    />
+    <Field
+      id="shadow"
+      label="Density at the shadow"
+      numeric
+      maxlength={8}
+      bind:value={form.shadow}
+      trouble={troubles.shadow}
+    />
+    <div class="md:col-span-2">
+      <Field id="note" label="Note" rows={2} maxlength={2000} bind:value={form.note} />
+    </div>
+  </div>
+  <div class="mt-2"><Button main keyHint="Space" onclick={() => void keep()}>Keep it</Button></div>
+{/if}
+{#if problem}<p class="mt-3 text-trouble" role="alert">{problem}</p>{/if}
+{#if told}<p class="mt-3" role="status">{told}</p>{/if}
