@@ -19,6 +19,8 @@ import { GET as listShelf } from '../../src/routes/api/v1/[shelf=shelf]/+server.
 import * as rollRoute from '../../src/routes/api/v1/rolls/[id]/+server.ts';
 import { GET as listRolls } from '../../src/routes/api/v1/rolls/+server.ts';
 import { GET as listEvents } from '../../src/routes/api/v1/rolls/[id]/events/+server.ts';
+import { GET as listTrayEvents } from '../../src/routes/api/v1/sheets/[id]/events/+server.ts';
+import { PUT as putTrayEvent } from '../../src/routes/api/v1/sheets/[id]/events/[event]/+server.ts';
 import { PUT as putEvent } from '../../src/routes/api/v1/rolls/[id]/events/[event]/+server.ts';
 import { GET as health } from '../../src/routes/api/health/+server.ts';
 import { GET as listRuns } from '../../src/routes/api/v1/runs/+server.ts';
@@ -113,6 +115,38 @@ describe.each(kinds)('a $name', ({ route, example, change }) => {
       }),
       { numRuns: 120 },
     );
+  });
+});
+
+describe('the trays of a sheet', () => {
+  const add = (id: string, event: ProcessEvent) =>
+    call(putTrayEvent, { params: { id, event: event.id }, body: event });
+  const into = (stepId: string, atMs: number): ProcessEvent => ({
+    ...{ id: randomUUID(), kind: 'poured-in', atMs, stepId },
+  });
+
+  it('are kept as they happened, whatever comes first, and once', async () => {
+    const sheet = randomUUID();
+    const [developer, stop] = [into('print-developer', 1000), into('print-stop', 121_000)];
+    expect((await add(sheet, stop)).status).toBe(201);
+    expect((await add(sheet, developer)).status).toBe(201);
+    expect((await add(sheet, stop)).status).toBe(200);
+    const { body } = await call(listTrayEvents, { params: { id: sheet } });
+    expect(body.events).toEqual([developer, stop]);
+    expect((await call(listTrayEvents, { params: { id: randomUUID() } })).body.events).toEqual([]);
+  });
+
+  it('refuse another event under a known id, and one of another address', async () => {
+    const sheet = randomUUID();
+    const event = into('print-developer', 1000);
+    await add(sheet, event);
+    expect((await add(randomUUID(), event)).status).toBe(409);
+    expect((await add(sheet, { ...event, atMs: 2000 })).status).toBe(409);
+    const wrong = await call(putTrayEvent, {
+      params: { id: sheet, event: randomUUID() },
+      body: event,
+    });
+    expect(wrong.status).toBe(400);
   });
 });
 

@@ -269,6 +269,8 @@ const page = json(
 );
 
 /** The OpenAPI 3.1 description of the open interface, made from the schemas that Ajv checks. */
+const trayAnswer = Type.Object({ event: ProcessEvent }, { title: 'A sheet’s event' });
+
 export function openApi() {
   return {
     openapi: '3.1.0',
@@ -367,6 +369,52 @@ export function openApi() {
               '200': { description: 'Known already', content: json(Roll) },
               '201': { description: 'Added', content: json(Roll) },
               '404': problemAnswer('No such roll'),
+              '409': problemAnswer('Another event has this id'),
+              ...wrongInput,
+              ...away,
+            },
+          },
+        },
+      ],
+      [
+        '/api/v1/sheets/{id}/events',
+        {
+          get: {
+            operationId: 'list-tray-events',
+            summary: 'What happened to a sheet of a print in the trays, oldest first',
+            parameters: [idParameter('id')],
+            responses: {
+              '200': {
+                description: 'The events',
+                content: json(
+                  Type.Object({ events: Type.Array(ProcessEvent) }, { title: 'Events' }),
+                ),
+              },
+              ...wrongInput,
+              ...away,
+            },
+          },
+        },
+      ],
+      [
+        '/api/v1/sheets/{id}/events/{event}',
+        {
+          put: {
+            operationId: 'put-tray-event',
+            summary: 'Adds what happened to a sheet; the same again, or late, never conflicts',
+            parameters: [idParameter('id'), idParameter('event')],
+            requestBody: {
+              required: true,
+              content: json(ProcessEvent, {
+                id: '0b9e3e0a-6c0e-4d58-9d43-2f1f6f2a7c02',
+                atMs: 1_768_500_000_000,
+                kind: 'poured-in',
+                stepId: 'print-developer',
+              }),
+            },
+            responses: {
+              '200': { description: 'Known already', content: json(trayAnswer) },
+              '201': { description: 'Added', content: json(trayAnswer) },
               '409': problemAnswer('Another event has this id'),
               ...wrongInput,
               ...away,

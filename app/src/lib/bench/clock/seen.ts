@@ -1,6 +1,6 @@
 import type { ProcessEvent } from '@katachron/core';
 import { keepList, keptList } from '../../kit/kept-list.ts';
-import { isRollEvent, type Unsent } from './outbox.ts';
+import { isRollEvent, type OfRoll } from './outbox.ts';
 
 export const SEEN_KEY = 'katachron-seen';
 
@@ -8,7 +8,7 @@ export const SEEN_KEY = 'katachron-seen';
  * Events of the runs under way that this browser made, confirmed or not. A page that was kept for a lost server may be older
  * than they are; with them a reload shows the run as it is.
  */
-export const seenEvents = (): Unsent[] => keptList(SEEN_KEY, isRollEvent);
+export const seenEvents = (): OfRoll[] => keptList(SEEN_KEY, isRollEvent);
 
 export function keepSeen(rollId: string, event: ProcessEvent): void {
   keepList(SEEN_KEY, [...seenEvents(), { rollId, event }]);

@@ -4,9 +4,11 @@ import type { Clocked } from './messages.ts';
 
 export const SHEETS_KEY = 'katachron-sheets';
 
-/** A strip or a print in the trays; it belongs to this bench, not to the record. */
+/** A strip or a print in the trays. */
 export interface Sheet extends Clocked {
   readonly name: string;
+  /** It is a sheet of a print: what happens to it goes into the record. A strip belongs to this bench alone. */
+  readonly recorded?: boolean;
 }
 
 function isSheet(entry: unknown): entry is Sheet {

@@ -14,7 +14,7 @@ import { get, put, worthRepeating } from '../../kit/client.ts';
 import type { PlannedRoll } from '../../nouns/roll/contract.ts';
 import type { ClockTick, Clocked } from './messages.ts';
 import { watchKeeping } from '../../kit/kept-list.ts';
-import { OUTBOX_KEY, forgetSent, keepUnsent, unsent } from './outbox.ts';
+import { OUTBOX_KEY, forgetSent, isRollEvent, keepUnsent, pathOf, unsent } from './outbox.ts';
 import { pouredWords } from './poured-words.ts';
 import { SEEN_KEY, forgetFinished, keepSeen, seenEvents } from './seen.ts';
 import { SHEETS_KEY, changeSheets, keptSheets, type Sheet } from './sheets.ts';
@@ -182,8 +182,11 @@ export class WetSide {
     return full;
   }
 
-  /** Lays a strip or a print into the first tray; one of the same name that lies in the sink still gives it a number. */
-  layIn(name: string, plan: ProcessPlan = sheetPlan()): void {
+  /**
+   * Lays a strip or a print into the first tray; one of the same name that lies in the sink still gives it a number. What
+   * happens to a sheet of a print goes into its record.
+   */
+  layIn(name: string, plan: ProcessPlan = sheetPlan(), sheetId?: string): void {
     // The second hit of a wet hand is the same sheet; one from another tab is another.
     if (this.#laidIn?.name === name && Date.now() - this.#laidIn.atMs < LAID_IN_ONCE_MS) return;
     this.#laidIn = { name, atMs: Date.now() };
@@ -196,12 +199,18 @@ export class WetSide {
       stepId: first.id,
     };
     const called = alike.length === 0 ? name : `${name}, no. ${alike.length + 1}`;
-    const sheet = { id: newId(), name: called, plan, events: [event] };
+    const recorded = sheetId !== undefined && this.sheets.every(({ id }) => id !== sheetId);
+    const sheet: Sheet = {
+      ...{ id: recorded ? sheetId : newId(), name: called, plan, events: [event] },
+      ...(recorded && { recorded }),
+    };
     this.#changeSheets((sheets) => [...sheets, sheet]);
+    this.#tellOfSheet(sheet, event);
   }
 
   /** Into the bin with it: it was only to be looked at. */
   throwAway(sheet: Sheet): void {
+    this.#tellOfSheet(sheet, { id: newId(), atMs: Date.now(), kind: 'finished' });
     this.#changeSheets((sheets) => sheets.filter(({ id }) => id !== sheet.id));
   }
 
@@ -209,6 +218,7 @@ export class WetSide {
   moveOn(sheet: Sheet): void {
     const { next } = processMoment(sheet.plan, sheet.events, Date.now());
     if (!next) {
+      this.#tellOfSheet(sheet, { id: newId(), atMs: Date.now(), kind: 'finished' });
       this.#changeSheets((sheets) => sheets.filter(({ id }) => id !== sheet.id));
       return;
     }
@@ -227,15 +237,11 @@ export class WetSide {
     );
     const last = counting.at(-1);
     if (!last || counting.length === 1) {
+      if (last) this.#tellOfSheet(sheet, undoing(last));
       this.#changeSheets((sheets) => sheets.filter(({ id }) => id !== sheet.id));
       return;
     }
-    this.#addToSheet(sheet, {
-      id: newId(),
-      atMs: Date.now(),
-      kind: 'undone',
-      eventId: last.id,
-    });
+    this.#addToSheet(sheet, undoing(last));
   }
 
   /** The first tone shows on a sheet now: from it follows how long it stays in the developer. */
@@ -259,6 +265,14 @@ export class WetSide {
         other.id === sheet.id ? { ...other, events: [...other.events, event] } : other,
       ),
     );
+    this.#tellOfSheet(sheet, event);
+  }
+
+  /** A sheet of a print is told of as a roll is: kept here first, then sent. */
+  #tellOfSheet({ id, recorded }: Sheet, event: ProcessEvent): void {
+    if (!recorded) return;
+    keepUnsent({ sheetId: id, event });
+    void this.#send();
   }
 
   #changeSheets(change: Parameters<typeof changeSheets>[0]): void {
@@ -306,7 +320,8 @@ export class WetSide {
     const entries = unsent();
     this.waiting = entries.length;
     // What was confirmed once may be missing from a page that was kept for a lost server.
-    for (const { rollId, event } of [...seenEvents(), ...entries]) this.#add(rollId, event);
+    const ofRolls = [...seenEvents(), ...entries.filter(isRollEvent)];
+    for (const { rollId, event } of ofRolls) this.#add(rollId, event);
   }
 
   #tellWorker(): void {
@@ -327,8 +342,8 @@ export class WetSide {
       for (;;) {
         const next = unsent().find(({ event }) => !refused.has(event.id));
         if (!next) break;
-        const { rollId, event } = next;
-        const { problem } = await put(`/api/v1/rolls/${rollId}/events/${event.id}`, event);
+        const { event } = next;
+        const { problem } = await put(pathOf(next), event);
         if (problem && worthRepeating(problem)) break;
         // What the server refuses stays here, counted, rather than being lost; a conflict means that it has it.
         if (problem && problem.status !== 409) refused.add(event.id);
@@ -340,6 +355,10 @@ export class WetSide {
     }
   }
 }
+
+const undoing = (event: ProcessEvent): ProcessEvent => ({
+  ...{ id: newId(), atMs: Date.now(), kind: 'undone', eventId: event.id },
+});
 
 /** A run with the events of both sides, each once. */
 function joinEvents(run: RollRun, here: readonly RollRun[]): RollRun {

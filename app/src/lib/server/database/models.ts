@@ -116,6 +116,16 @@ export class RunEventRow extends Model<
   declare body: ProcessEvent;
 }
 
+export class TrayEventRow extends Model<
+  InferAttributes<TrayEventRow>,
+  InferCreationAttributes<TrayEventRow>
+> {
+  declare id: string;
+  declare sheetId: string;
+  declare at: Date;
+  declare body: ProcessEvent;
+}
+
 const versioned: ModelAttributes = {
   id: { type: DataTypes.UUID, primaryKey: true },
   version: { type: DataTypes.INTEGER, allowNull: false },
@@ -166,7 +176,13 @@ export function models() {
       at: { type: DataTypes.DATE, allowNull: false },
       body: { type: DataTypes.JSONB, allowNull: false },
     });
+    define(TrayEventRow, 'tray_events', {
+      id: { type: DataTypes.UUID, primaryKey: true },
+      sheetId: { type: DataTypes.UUID, allowNull: false },
+      at: { type: DataTypes.DATE, allowNull: false },
+      body: { type: DataTypes.JSONB, allowNull: false },
+    });
     initialised = sequelize;
   }
-  return { shelfRows, RecipeRow, RollRow, PrintRow, InHandRow, RunEventRow };
+  return { shelfRows, RecipeRow, RollRow, PrintRow, InHandRow, RunEventRow, TrayEventRow };
 }

@@ -155,7 +155,8 @@ export class FireInHand {
   intoDeveloper(): void {
     const kind = this.what === 'print' ? 'print' : 'strip';
     const { on } = this.print.view();
-    if (!this.laidIn) this.#wetSide.layIn(this.name, sheetPlan(kind, on.kept?.base));
+    const sheet = this.what === 'print' ? this.print.draft.sheets?.at(-1)?.id : undefined;
+    if (!this.laidIn) this.#wetSide.layIn(this.name, sheetPlan(kind, on.kept?.base), sheet);
     this.laidIn = true;
   }
 

@@ -6,6 +6,7 @@ import { forgottenAndFound } from './0005-forgotten-and-found.ts';
 import { printsInHand } from './0006-prints-in-hand.ts';
 import { versionsAndSheets } from './0007-versions-and-sheets.ts';
 import { negatives } from './0008-negatives.ts';
+import { trayEvents } from './0009-tray-events.ts';
 import type { Migration } from './migration.ts';
 
 /** Every migration, oldest first. */
@@ -18,4 +19,5 @@ export const migrations: readonly Migration[] = [
   printsInHand,
   versionsAndSheets,
   negatives,
+  trayEvents,
 ];

@@ -1,6 +1,11 @@
 import { error } from '@sveltejs/kit';
 import { printsInHand } from '$lib/nouns/in-hand/store.server.ts';
 import { prints } from '$lib/nouns/print/store.server.ts';
+import { sameName } from '$lib/nouns/paper/facts.ts';
+import { trayEventsOf } from '$lib/nouns/print/trays.server.ts';
+import { shelfStores } from '$lib/nouns/shelves.server.ts';
+import { trayWords } from '$lib/stages/logbook/tray-words.ts';
+import { sheetPlan } from '@katachron/core';
 import { forPage, pageId } from '$lib/server/page.ts';
 
 export async function load({ params }) {
@@ -9,5 +14,15 @@ export async function load({ params }) {
     Promise.all([prints.find(id), printsInHand.find(id)]),
   );
   if (!print) error(404, 'There is no print with this id.');
-  return { print, inHand };
+  const [trays, papers] = await forPage(() =>
+    Promise.all([trayEventsOf(print.sheets.map((sheet) => sheet.id)), shelfStores.papers.all()]),
+  );
+  const base = papers.find(({ name }) => sameName(name, print.setup.paper))?.base;
+  const plan = sheetPlan('print', base);
+  return {
+    ...{ print, inHand },
+    trays: Object.fromEntries(
+      Object.entries(trays).map(([sheet, events]) => [sheet, trayWords(plan, events)]),
+    ),
+  };
 }

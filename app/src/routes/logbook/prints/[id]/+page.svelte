@@ -159,6 +159,9 @@
                   ?.name}.{/if}
             </p>
           {/if}
+          {#if data.trays[sheet.id]}
+            <p class="text-[15px] text-soft">In the trays: {data.trays[sheet.id]}.</p>
+          {/if}
           <SheetVerdict
             {of}
             verdict={sheet.verdict ?? {}}
