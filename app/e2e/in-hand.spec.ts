@@ -280,7 +280,9 @@ test('from nothing to a fired, developed and recorded print by keyboard alone, i
   await expect(main).toHaveText(/Done: to its record/);
   await press(' ');
   await expect(page).toHaveURL(/\/logbook\/prints\//);
-  await expect(page.getByRole('region', { name: 'Sheets' })).toContainText('Sheet 1');
+  const sheets = page.getByRole('region', { name: 'Sheets' });
+  await expect(sheets).toContainText('Sheet 1');
+  await expect(sheets).toContainText('In the trays: Developer');
   expect(keys).toBeLessThanOrEqual(40);
 });
 
