@@ -170,3 +170,44 @@ test('a flash is found in two goes, kept for its set-up, and said what it costs'
     '5.0 s was found for this set-up before; it still holds.',
   );
 });
+
+test('a proof’s strip and the proof itself are fired, and go through the trays', async ({
+  page,
+}) => {
+  await page.clock.install();
+  await open(page, '/print/proof');
+  const hands = page.getByTestId('hands');
+  const fireAll = async () => {
+    await pressSpace(page);
+    for (let firing = 0; firing < 12; firing += 1) {
+      await expect(hands).toBeVisible();
+      if ((await hands.textContent())?.startsWith('All given')) break;
+      await pressSpace(page);
+      await page.clock.runFor(60_000);
+    }
+  };
+  await pressSpace(page);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Strip for the proof');
+  await fireAll();
+  await pressSpace(page);
+  await expect(page).toHaveURL(/\/print\/proof$/);
+  await page
+    .getByRole('group', { name: /The shortest patch/ })
+    .getByRole('button')
+    .nth(3)
+    .click();
+  await page.getByRole('button', { name: /Fire the proof/ }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Proof');
+  await pressSpace(page);
+  await expect(hands).toHaveText(/^Whole sheet, under glass/);
+  await page.keyboard.press('Escape');
+  await expect(page).toHaveURL(/\/print\/proof$/);
+  // What was seen on the strip is still there.
+  await expect(
+    page
+      .getByRole('group', { name: /The shortest patch/ })
+      .getByRole('button')
+      .nth(3),
+  ).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByTestId('seconds')).toBeVisible();
+});

@@ -83,6 +83,19 @@ describe('the time of a proof', () => {
     expect(blackView(odd, bench, stripRead, []).measured).toContain('lightest first');
   });
 
+  it('is given in one firing, or in just what its patch got, with equal seconds too', () => {
+    const equal = { ...emptyBlack(), kind: 'equal-seconds' as const, first: '3', step: '3', picked: 5 };
+    const asFired = blackView({ ...equal, asFired: true }, bench, stripRead, []);
+    expect(new Set(asFired.firings.sheet.map(({ dial }) => dial))).toEqual(
+      new Set([asFired.firings.strip[0]!.dial]),
+    );
+    expect(asFired.firings.sheet).toHaveLength(6);
+    expect(blackView(equal, bench, stripRead, []).firings.sheet).toHaveLength(1);
+    // Half a stop more is no patch of the strip.
+    const dark = blackView({ ...equal, asFired: true, school: 'dark' }, bench, stripRead, []);
+    expect(dark.firings.sheet).toHaveLength(1);
+  });
+
   it('a strip that cannot be made says why', () => {
     expect(blackView({ ...emptyBlack(), first: 'long' }, bench, stripRead, []).trouble).toBe(
       'Type the first exposure in seconds, as 4.',

@@ -18,6 +18,8 @@ export const MOST_SPOTS = 8;
 /** What can be fired: the strip, the print that the strips led to, a strip of soft and hard, or one for the flash's threshold. */
 export const firedThings = ['strip', 'print', 'pair-1', 'pair-2', 'flash-1', 'flash-2'] as const;
 export type Fired = (typeof firedThings)[number];
+/** And of a proof, which is no print: the strip across the film's edge, and the sheet itself. */
+export const proofThings = ['proof-strip', 'proof-sheet'] as const;
 
 /** The set-up in which a strip was made. */
 const mark = Type.Optional(Type.String({ maxLength: 8 }));
@@ -125,7 +127,7 @@ export type ReadingsDraft = Static<typeof ReadingsDraft>;
 /** Paper under the enlarger: what it is to get, firing for firing, and what it has got. */
 const Firing = Type.Object(
   {
-    what: oneOf(firedThings, 'What is fired'),
+    what: oneOf([...firedThings, ...proofThings], 'What is fired'),
     dialSeconds: Type.Array(Type.Number({ minimum: 0, maximum: 86_400 }), { maxItems: 200 }),
     /** The firing that is next, or lit. */
     at: Type.Integer({ minimum: 0, maximum: 200 }),

@@ -10,10 +10,9 @@
   const desk = useDesk();
   const wetSide = useWetSide();
   const { clock } = $derived(fire);
-  const view = $derived(fire.print.view());
   const before = $derived(fire.lines[fire.at - 1]);
   const next = $derived(fire.lines[fire.at + 1]);
-  const shown = $derived((seconds: number) => enlargerSeconds(seconds, view.timerStep));
+  const shown = $derived((seconds: number) => enlargerSeconds(seconds, fire.of.timerStep));
   const hands = $derived.by(() => {
     if (clock.state === 'counting') return 'Light in …';
     if (clock.state === 'lit') return line.hands;
@@ -28,7 +27,7 @@
         clock.state === 'ready' &&
         'The lamp is on to focus: no paper under it. O puts it out.',
       fire.lacking !== undefined &&
-        `Stopped early. The rest is a firing of its own${view.lagSeconds > 0 ? `, with the lamp’s lag of ${view.lagSeconds} s once more` : ''}.`,
+        `Stopped early. The rest is a firing of its own${fire.of.lagSeconds > 0 ? `, with the lamp’s lag of ${fire.of.lagSeconds} s once more` : ''}.`,
       fire.endedAway &&
         'The firing before this one ended while this page was away. If its lamp did not burn, go one back.',
       desk.preferences.soundOn

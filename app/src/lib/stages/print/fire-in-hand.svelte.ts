@@ -3,18 +3,16 @@ import same from 'fast-deep-equal';
 import { untrack } from 'svelte';
 import type { WetSide } from '../../bench/clock/wet-side.svelte.ts';
 import { SimulatedLampTimer } from '../../bench/devices/simulated-lamp-timer.ts';
-import type { Fired, Firing } from '../../nouns/in-hand/draft.ts';
+import type { Firing } from '../../nouns/in-hand/draft.ts';
+import type { Fireable } from './fireable.ts';
 import { FiringClock } from './firing.svelte.ts';
-import { firingLines } from './firing-lines.ts';
-import type { PrintInHand } from './print-in-hand.svelte.ts';
 
 /**
  * Paper under the enlarger: what it is to get, firing for firing, and what it has got. That is kept with the print, so that a
  * reload, a frozen tab or a look at another page loses no light that was given.
  */
 export class FireInHand {
-  readonly print: PrintInHand;
-  readonly what: Fired;
+  readonly of: Fireable;
   readonly clock: FiringClock;
   /** The short list was looked over. */
   looked = $state(false);
@@ -24,20 +22,16 @@ export class FireInHand {
   endedAway = $state(false);
   readonly #wetSide: WetSide;
   readonly #timer = new SimulatedLampTimer((on) => (this.lit = on));
-  readonly #lines;
   readonly #firing;
 
-  constructor(print: PrintInHand, what: Fired, wetSide: WetSide) {
-    this.print = print;
-    this.what = what;
+  constructor(of: Fireable, wetSide: WetSide) {
+    this.of = of;
     this.#wetSide = wetSide;
     this.clock = new FiringClock(wetSide, this.#timer);
-    const lines = $derived(firingLines(print.draft, print.view(), what));
-    this.#lines = () => lines;
     // Another list of firings is another paper.
     const firing = $derived.by((): Firing => {
-      const dialSeconds = lines.map((line) => line.dialSeconds);
-      const { firing: kept } = print.draft;
+      const dialSeconds = of.lines.map((line) => line.dialSeconds);
+      const { firing: kept, what } = of;
       return kept?.what === what && same(kept.dialSeconds, dialSeconds)
         ? kept
         : { what, dialSeconds, at: 0, given: [] };
@@ -46,7 +40,7 @@ export class FireInHand {
   }
 
   get lines() {
-    return this.#lines();
+    return this.of.lines;
   }
 
   get at(): number {
@@ -77,19 +71,11 @@ export class FireInHand {
   }
 
   get by(): LampSwitchId {
-    return this.print.draft.lampBy ?? 'screen';
+    return this.of.lampBy;
   }
 
   get name(): string {
-    const names: Record<Fired, string> = {
-      strip: `strip ${this.print.number}`,
-      print: 'print',
-      'pair-1': 'first strip',
-      'pair-2': 'second strip',
-      'flash-1': 'coarse strip',
-      'flash-2': 'separate patches',
-    };
-    return names[this.what];
+    return this.of.name;
   }
 
   /** After a reload, or a tab that was frozen: the lamp went on meanwhile, and so does its clock, or it is over. */
@@ -125,7 +111,7 @@ export class FireInHand {
     const { given } = this.#firing();
     this.#keep({
       given: litSeconds > 0 ? [...given, this.#light(Number(litSeconds.toFixed(2)))] : given,
-      lacking: restOfFiring(this.seconds, litSeconds, this.print.view().lagSeconds),
+      lacking: restOfFiring(this.seconds, litSeconds, this.of.lagSeconds),
     });
   }
 
@@ -148,21 +134,19 @@ export class FireInHand {
   /** Other paper, from the first firing on. */
   anew(): void {
     if (this.clock.state !== 'ready') return;
-    delete this.print.draft.firing;
+    this.of.firing = undefined;
     this.looked = this.laidIn = this.endedAway = false;
   }
 
   intoDeveloper(): void {
-    const kind = this.what === 'print' ? 'print' : 'strip';
-    const { on } = this.print.view();
-    const sheet = this.what === 'print' ? this.print.draft.sheets?.at(-1)?.id : undefined;
-    if (!this.laidIn) this.#wetSide.layIn(this.name, sheetPlan(kind, on.kept?.base), sheet);
+    const { tray, base, sheetId } = this.of;
+    if (!this.laidIn) this.#wetSide.layIn(this.name, sheetPlan(tray, base), sheetId);
     this.laidIn = true;
   }
 
   /** What comes under the lamp next is other paper. */
   takenAway(): void {
-    delete this.print.draft.firing;
+    this.of.firing = undefined;
   }
 
   end(): void {
@@ -182,8 +166,7 @@ export class FireInHand {
   /** Only once all was given, or left out, was the sheet exposed: what is written down is what was fired. */
   #exposed(): void {
     const { given } = this.#firing();
-    if (this.what === 'print' && this.done && given.length > 0)
-      this.print.sheetGiven(given, this.by);
+    if (this.done && given.length > 0) this.of.exposed(given);
   }
 
   /** Light that the paper got, as it is written down. */
@@ -196,6 +179,6 @@ export class FireInHand {
   #keep(now: Partial<Firing>): void {
     const { litAtMs: _lit, lacking, ...so } = this.#firing();
     const lacks = now.litAtMs !== undefined && lacking !== undefined ? { lacking } : {};
-    this.print.draft.firing = { ...so, ...lacks, ...now };
+    this.of.firing = { ...so, ...lacks, ...now };
   }
 }

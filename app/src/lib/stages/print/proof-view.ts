@@ -1,15 +1,18 @@
-import { addStops, maximumBlackOf, planStrip } from '@katachron/core';
+import { addStops, maximumBlackOf, planStrip, stripKinds, type StripKindId } from '@katachron/core';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { FindingBody } from '../../nouns/finding/contract.ts';
 import { attempt } from '../../words/attempt.ts';
 import { parseDecimal } from '../../words/decimal.ts';
 import { enlargerSeconds } from '../../words/duration.ts';
+import { stepWanted } from '../../words/strip-step.ts';
+import type { FiringLine } from './firing-lines.ts';
 import { findingFor, findingSetup, setupDifferences } from './findings.ts';
 import type { PrintView } from './print-view.ts';
 
 /** The strip across the film's clear edge, as it is being typed. */
 export interface BlackForm {
   film: string;
+  kind: StripKindId;
   first: string;
   step: string;
   patches: string;
@@ -17,16 +20,20 @@ export interface BlackForm {
   /** As a densitometer read the patches, above paper white. */
   densities: string;
   school: 'proof' | 'dark';
+  /** The proof is given in the very firings of the strip's patch. */
+  asFired: boolean;
 }
 
 export const emptyBlack = (film = ''): BlackForm => ({
   film,
+  kind: 'stops',
   first: '4',
   step: '¼',
   patches: '8',
   picked: null,
   densities: '',
   school: 'proof',
+  asFired: false,
 });
 
 /** Half a stop more: read on a light table, highlights by reflection and shadows by transmission. */
@@ -66,13 +73,17 @@ export function blackView(
 ) {
   const { lagSeconds, timerStep } = bench;
   const shown = (seconds: number) => enlargerSeconds(seconds, timerStep);
+  const kind = stripKinds.find(({ id }) => id === form.kind)!;
   const planned = attempt(() =>
     planStrip(
       {
-        kind: 'stops',
+        kind: form.kind,
         method: 'cover-up',
         firstSeconds: parseDecimal(form.first, '', 'Type the first exposure in seconds, as 4.'),
-        step: parseDecimal(form.step, '', 'Type the step in stops, as ¼.'),
+        step:
+          kind.step === 'fixed'
+            ? kind.usualStep
+            : parseDecimal(form.step, '', stepWanted[kind.step]),
         patches: parseDecimal(form.patches, '', 'Type how many patches, as 8.'),
       },
       { lagSeconds, timerStepSeconds: timerStep },
@@ -95,7 +106,22 @@ export function blackView(
     found === undefined
       ? undefined
       : addStops(found, form.school === 'dark' ? DARK_SCHOOL_STOPS : 0);
+  const filter = `${bench.set.noun} ${bench.setting.name}`;
+  const lines = (firings: readonly { hands: string; dialSeconds: number }[]): FiringLine[] =>
+    firings.map(({ hands, dialSeconds }) => ({
+      ...{ hands, filter, dialSeconds: Number(shown(dialSeconds)), dial: shown(dialSeconds) },
+    }));
+  const strip = planned.value?.firings ?? [];
+  const own = form.asFired && form.school === 'proof' && position !== null;
+  const sheet = own
+    ? strip.slice(0, position + 1).map(({ dialSeconds }) => ({ hands: 'Whole sheet', dialSeconds }))
+    : time === undefined
+      ? []
+      : [{ hands: 'Whole sheet, under glass', dialSeconds: time + lagSeconds }];
   return {
+    kind,
+    /** What the lamp does for the strip, and for the proof itself. */
+    firings: { strip: lines(strip), sheet: lines(sheet) },
     seconds,
     dials: planned.value?.firings.map(({ dialSeconds }) => shown(dialSeconds)).join(', ') ?? '',
     ...(planned.trouble !== undefined && { trouble: planned.trouble }),

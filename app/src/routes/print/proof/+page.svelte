@@ -1,17 +1,21 @@
 <script lang="ts">
   import { newId } from '$lib/kit/new-id.ts';
+  import { onMount } from 'svelte';
+  import { stripKinds } from '@katachron/core';
   import { goto, invalidate } from '$app/navigation';
   import { put } from '$lib/kit/client.ts';
   import type { Finding } from '$lib/nouns/finding/contract.ts';
   import { findingLine } from '$lib/stages/print/findings.ts';
   import PatchPick from '$lib/stages/print/PatchPick.svelte';
   import { printView } from '$lib/stages/print/print-view.ts';
+  import ProofRolls from '$lib/stages/print/ProofRolls.svelte';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
   import { draftIn } from '$lib/stages/print/proof-setup.ts';
   import ProofSetupLine from '$lib/stages/print/ProofSetupLine.svelte';
   import { cookieNames } from '$lib/kit/cookie.ts';
   import { draftOf } from '$lib/kit/draft.svelte.ts';
-  import { blackView, emptyBlack } from '$lib/stages/print/proof-view.ts';
+  import { ProofInHand } from '$lib/stages/print/proof-in-hand.svelte.ts';
+  import { blackView } from '$lib/stages/print/proof-view.ts';
   import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
@@ -25,16 +29,39 @@
   const bench = $derived(printView(draft, data.bench));
   // The form is its own from here on.
   /* svelte-ignore state_referenced_locally */
-  const form = $state(emptyBlack(data.rolls[0]?.recipe?.film ?? data.rolls[0]?.exposed?.film));
+  const proof = new ProofInHand(data.rolls[0]?.recipe?.film ?? data.rolls[0]?.exposed?.film);
+  const { form } = proof;
+  let takenUp = $state(false);
+  onMount(() => {
+    proof.takeUp();
+    takenUp = true;
+  });
+  $effect(() => {
+    if (takenUp) proof.keep();
+  });
   const view = $derived(blackView(form, bench, draft, data.findings));
-  const ratedIn = $derived(new Map(data.proofs.map((proof) => [proof.id, proof.frames])));
   let problem = $state<string>();
   let told = $state<string>();
 
   useKeys([
-    { key: ' ', does: 'keep the time for this set-up', run: () => void keep() },
+    {
+      key: ' ',
+      does: 'fire the strip; keep its time; fire the proof',
+      run: () => (next === 'keep' ? void keep() : fire(next)),
+    },
+    { key: 'f', does: 'fire the strip', run: () => fire('strip') },
+    { key: 'g', does: 'fire the proof', run: () => view.dial && fire('sheet') },
     { key: 'Escape', does: 'back to the strips', run: () => void goto('/print') },
   ]);
+
+  /** What comes next, and the big button does. */
+  const next = $derived(
+    view.dial === undefined ? 'strip' : view.picked !== null && !told ? 'keep' : 'sheet',
+  );
+
+  function fire(what: 'strip' | 'sheet') {
+    void goto(`/print/proof/fire?what=${what}`);
+  }
 
   async function keep() {
     const body = view.finding(Date.now());
@@ -44,9 +71,6 @@
     told = outcome.value ? `Kept: ${findingLine(body)}.` : undefined;
     await invalidate('katachron:findings');
   }
-
-  const picks = (id: string) =>
-    (ratedIn.get(id) ?? []).filter(({ rating }) => rating === 'pick').length;
 </script>
 
 <svelte:head><title>Proof · Katachron</title></svelte:head>
@@ -81,13 +105,28 @@
         maxlength={6}
       />
       in
-      <SlotText
-        label="Step, stops"
-        bind:value={form.step}
-        empty="step"
-        after=" stop"
-        maxlength={6}
-      />. <ProofSetupLine {setup} bench={data.bench} view={bench} />
+      <SlotChoice
+        label="Kind of strip"
+        bind:value={
+          () => form.kind,
+          (id) => {
+            const to = stripKinds.find((other) => other.id === id)!;
+            Object.assign(form, {
+              kind: id,
+              step: to.step === 'stops' ? '¼' : String(to.usualStep),
+              picked: null,
+            });
+          }
+        }
+        options={stripKinds}
+      />{#if view.kind.step !== 'fixed'},
+        <SlotText
+          label={view.kind.step === 'stops' ? 'Step, stops' : 'Step, s'}
+          bind:value={form.step}
+          empty="step"
+          after={view.kind.step === 'stops' ? ' stop' : ' s'}
+          maxlength={6}
+        />{/if}. <ProofSetupLine {setup} bench={data.bench} view={bench} />
     </p>
     {#if view.trouble}<p class="text-trouble" role="alert">{view.trouble}</p>{/if}
     {#if view.known}<p class="reason" data-testid="known">{view.known}</p>{/if}
@@ -95,6 +134,13 @@
       <p class="mt-1 text-[15px] text-soft">
         Dial {view.dials} s, card over one patch more each time.
       </p>
+      <div class="mt-2">
+        <Button
+          main={next === 'strip'}
+          keyHint={next === 'strip' ? 'Space' : 'F'}
+          onclick={() => fire('strip')}>Fire the strip</Button
+        >
+      </div>
       <div class="mt-2">
         <PatchPick
           label="The shortest patch whose edge is as black as the next"
@@ -144,41 +190,45 @@
               ]}
             />
           </p>
-          {#if view.picked !== null}
-            <div class="mt-3">
-              <Button main keyHint="Space" onclick={() => void keep()}
-                >Keep it for this set-up</Button
+          <p class="mt-1 text-soft">
+            given
+            <SlotChoice
+              label="How the proof is fired"
+              bind:value={
+                () => (form.asFired ? 'as-fired' : 'at-once'),
+                (id) => (form.asFired = id === 'as-fired')
+              }
+              options={[
+                { id: 'at-once', name: 'in one firing', more: 'the lamp’s lag is added to it' },
+                {
+                  id: 'as-fired',
+                  name: 'in the strip’s own firings',
+                  more: 'just what the patch got, firing for firing',
+                },
+              ]}
+            />{#if form.asFired && view.firings.sheet.length > 1}: {view.firings.sheet
+                .map(({ dial }) => dial)
+                .join(' + ')} s{/if}
+          </p>
+          <div class="mt-3 flex flex-wrap gap-3">
+            <Button
+              main={next === 'sheet'}
+              keyHint={next === 'sheet' ? 'Space' : 'G'}
+              onclick={() => fire('sheet')}>Fire the proof</Button
+            >
+            {#if view.picked !== null}
+              <Button
+                main={next === 'keep'}
+                keyHint={next === 'keep' ? 'Space' : ''}
+                onclick={() => void keep()}>Keep it for this set-up</Button
               >
-            </div>
-          {/if}
+            {/if}
+          </div>
         </div>
       </div>
     {/if}
     {#if problem}<p class="mt-2 text-trouble" role="alert">{problem}</p>{/if}
     {#if told}<p class="mt-2" role="status">{told}</p>{/if}
   </section>
-  <section aria-label="Rolls to rate">
-    <h2 class="heading">Rate the frames</h2>
-    <ul class="mt-3">
-      {#each data.rolls as roll (roll.id)}
-        <li class="border-b border-hair py-2">
-          <a
-            class="break-words font-[560] underline-offset-4 hover:underline"
-            href="/print/proof/{roll.id}">{roll.title}</a
-          >
-          <p class="text-[15px] text-soft">
-            {picks(roll.id) > 0
-              ? `${picks(roll.id)} to print`
-              : ratedIn.has(roll.id)
-                ? 'rated, nothing to print'
-                : 'not rated yet'}
-          </p>
-        </li>
-      {:else}
-        <li class="reason">
-          No roll came out of the tank yet. When one does, its frames stand here.
-        </li>
-      {/each}
-    </ul>
-  </section>
+  <ProofRolls rolls={data.rolls} proofs={data.proofs} />
 </div>

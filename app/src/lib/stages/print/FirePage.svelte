@@ -1,0 +1,174 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { beforeFiring, lampSwitches } from '@katachron/core';
+  import { onMount } from 'svelte';
+  import { useWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
+  import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
+  import { keepAwake } from '$lib/bench/light/keep-awake.ts';
+  import LightSwitch from '$lib/bench/light/LightSwitch.svelte';
+  import Sink from '$lib/bench/sink/Sink.svelte';
+  import Button from '$lib/kit/Button.svelte';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import SlotChoice from '$lib/kit/SlotChoice.svelte';
+  import { FireInHand } from './fire-in-hand.svelte.ts';
+  import type { Fireable } from './fireable.ts';
+  import FiringNow from './FiringNow.svelte';
+  import { capital } from '$lib/words/capital.ts';
+
+  const { of }: { of: Fireable } = $props();
+  const desk = useDesk();
+  // What is fired does not change while the page is open.
+  // svelte-ignore state_referenced_locally
+  const fire = new FireInHand(of, useWetSide());
+  const { clock } = fire;
+  const running = $derived(clock.state === 'counting' || clock.state === 'lit');
+  /** The server did not answer when the paper was laid in. */
+  let away = $state(false);
+
+  $effect(() => fire.follow());
+  onMount(() => {
+    const sleep = keepAwake();
+    fire.rejoin();
+    return () => {
+      fire.end();
+      sleep();
+    };
+  });
+
+  useKeys([
+    {
+      key: ' ',
+      does: 'the big button: looked over, fire, strip into the developer',
+      run: bigButton,
+      always: true,
+    },
+    { key: 'x', does: 'lamp out', run: () => fire.lampOut() },
+    { key: 'z', does: 'the firing before once more', run: () => fire.backOne() },
+    { key: 'n', does: 'go on to the next firing without this one', run: () => fire.skip() },
+    { key: 'o', does: 'lamp on to focus, and off', run: () => fire.focus() },
+    { key: 'd', does: 'another sheet of paper: from the first firing', run: () => fire.anew() },
+    { key: 'Escape', does: 'back to the print', run: leave },
+  ]);
+
+  function bigButton() {
+    if (fire.lines.length === 0) leave();
+    else if (!fire.looked) fire.looked = true;
+    else if (fire.done) void intoDeveloper();
+    else fire.fire();
+  }
+
+  /** A clock in the tray would fall silent with the page, so without a server nobody is sent away from here. */
+  async function intoDeveloper() {
+    fire.intoDeveloper();
+    away = !(await fetch('/api/health').then(
+      ({ ok }) => ok,
+      () => false,
+    ));
+    if (away) return;
+    fire.takenAway();
+    await goto(of.back);
+  }
+
+  function leave() {
+    fire.lampOut();
+    void goto(of.back);
+  }
+</script>
+
+<svelte:head><title>Firing the {fire.name} · Katachron</title></svelte:head>
+
+<main
+  class="flex min-h-dvh flex-col gap-y-4 px-[18px] pb-3 pt-4 md:px-10 md:py-6"
+  aria-label="Firing the {fire.name}"
+>
+  <header class="flex flex-wrap items-center justify-between gap-x-6">
+    <h1 class="text-[32px] font-[600] leading-none md:text-[40px]">
+      {capital(fire.name)}
+    </h1>
+    <p class="text-2xl text-soft" data-testid="count">
+      {#if fire.lines.length > 0}{Math.min(fire.at + 1, fire.lines.length)} of {fire.lines
+          .length}{/if}
+    </p>
+    <LightSwitch />
+  </header>
+
+  <div class="flex flex-1 flex-col justify-center">
+    {#if fire.lines.length === 0}
+      <p class="text-[34px] font-[600]">
+        {of.nothing}
+      </p>
+    {:else if !fire.looked}
+      <h2 class="text-[40px] font-[600] leading-tight md:text-[60px]">Before the light</h2>
+      <ul
+        class="mt-4 grid grid-cols-1 gap-x-12 text-[26px] leading-relaxed md:grid-cols-2 md:text-[34px]"
+      >
+        {#each beforeFiring as { id, name: thing } (id)}
+          <li>
+            {#if id === 'filter'}{capital(fire.line?.filter ?? 'filter')} in{:else}{thing}{/if}
+          </li>
+        {/each}
+        {#if fire.lit}
+          <li class="text-caution">The lamp is on to focus: no paper under it</li>
+        {/if}
+        {#if desk.light === 'white'}
+          <li class="text-caution">This screen is white: R turns it red</li>
+        {/if}
+      </ul>
+    {:else if fire.done}
+      <p class="text-[44px] font-[600] leading-[1.05] md:text-[72px]" data-testid="hands">
+        {fire.laidIn ? 'In the developer.' : 'All given. Into the developer.'}
+      </p>
+      {#if away}
+        <p class="mt-3 text-xl text-caution md:text-2xl" role="alert">
+          The server does not answer. The clock below goes on here; Space tries again.
+        </p>
+      {/if}
+      <p class="mt-3 text-xl text-soft md:text-2xl">
+        Slide it in in one go, face down, then turn it over; dry your hands before the box is opened
+        again.
+      </p>
+    {:else if fire.line}
+      <FiringNow {fire} line={fire.line} />
+    {/if}
+  </div>
+
+  <div class="flex flex-wrap items-center gap-3 md:gap-4">
+    <div class="max-md:grid max-md:w-full">
+      <Button main large keyHint="Space" onclick={bigButton}>
+        {#if fire.lines.length === 0}Back{:else if !fire.looked}All looked over{:else if fire.done}Into
+          the developer{:else if running}Firing{:else}Fire{/if}
+      </Button>
+    </div>
+    {#if running}
+      <Button large keyHint="X" onclick={() => fire.lampOut()}>Lamp out</Button>
+    {:else}
+      {#if fire.looked && fire.at > 0}
+        <Button touch keyHint="Z" onclick={() => fire.backOne()}>One back</Button>
+      {/if}
+      {#if fire.looked && !fire.done}
+        <Button touch keyHint="N" onclick={() => fire.skip()}>Skip it</Button>
+      {/if}
+      {#if fire.begun}
+        <Button touch keyHint="D" onclick={() => fire.anew()}>Other paper</Button>
+      {/if}
+      {#if fire.by === 'screen'}
+        <Button touch keyHint="O" onclick={() => fire.focus()}
+          >{fire.lit ? 'Focus lamp off' : 'Focus lamp'}</Button
+        >
+      {/if}
+      <Button touch keyHint="Esc" onclick={leave}>Cancel</Button>
+      <p class="text-soft">
+        The lamp is switched by
+        <SlotChoice
+          label="What switches the lamp"
+          bind:value={() => fire.by, (id) => (of.lampBy = id)}
+          options={lampSwitches}
+        />
+      </p>
+    {/if}
+  </div>
+  <p class="text-[15px] text-soft">
+    Mains and wet hands do not go together: dry them before you touch a lamp, a timer or a plug.
+  </p>
+</main>
+{#if fire.laidIn}<Sink kind="print" recorded={null} quiet={false} />{/if}

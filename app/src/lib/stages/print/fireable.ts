@@ -1,0 +1,29 @@
+import type { LampSwitchId, PaperBase } from '@katachron/core';
+import type { Firing } from '../../nouns/in-hand/draft.ts';
+import type { GivenFiring } from '../../nouns/print/sheet.ts';
+import type { FiringLine } from './firing-lines.ts';
+
+/** Paper that is to be fired: a strip, a print, a proof. What is kept of it, and where, is its own affair. */
+export interface Fireable {
+  /** As it is called on the screen and in the tray. */
+  readonly name: string;
+  /** The page that it belongs to. */
+  readonly back: string;
+  /** What is missing where there is nothing to fire. */
+  readonly nothing: string;
+  readonly lines: readonly FiringLine[];
+  readonly timerStep: number;
+  readonly lagSeconds: number;
+  /** Through which trays it goes, and on which base. */
+  readonly tray: 'strip' | 'print';
+  readonly base: PaperBase | undefined;
+  /** The sheet of a record that it is, once it was exposed. */
+  readonly sheetId: string | undefined;
+  /** Which of its page's things it is. */
+  readonly what: Firing['what'];
+  /** How far it came, kept so that a reload loses no light that was given. */
+  firing: Firing | undefined;
+  lampBy: LampSwitchId;
+  /** All was given: only now was it exposed. */
+  exposed(given: readonly GivenFiring[]): void;
+}
