@@ -84,7 +84,13 @@ describe('the time of a proof', () => {
   });
 
   it('is given in one firing, or in just what its patch got, with equal seconds too', () => {
-    const equal = { ...emptyBlack(), kind: 'equal-seconds' as const, first: '3', step: '3', picked: 5 };
+    const equal = {
+      ...emptyBlack(),
+      kind: 'equal-seconds' as const,
+      first: '3',
+      step: '3',
+      picked: 5,
+    };
     const asFired = blackView({ ...equal, asFired: true }, bench, stripRead, []);
     expect(new Set(asFired.firings.sheet.map(({ dial }) => dial))).toEqual(
       new Set([asFired.firings.strip[0]!.dial]),

@@ -88,6 +88,8 @@ const anything = ({ patches }: Look) =>
  */
 export function seeLooks({ prior, cases }: PrintBelief, looks: readonly Look[]): PrintBelief {
   looks.forEach(check);
+  // Nothing speaks against the only look at a place: what somebody says is what is answered.
+  const isLone = ({ place }: Look) => looks.filter((other) => other.place === place).length === 1;
   let seen = cases;
   looks.forEach((look, index) => {
     const after: Weighted<Case>[] = [];
@@ -95,6 +97,7 @@ export function seeLooks({ prior, cases }: PrintBelief, looks: readonly Look[]):
       const { weights, low, high } = boundsOf(prior, of.state.mean[LAG]!, look);
       const { mass, ...state } = observeWithin(of.state, weights, low, high, look.withinStops ** 2);
       after.push({ weight: weight * (1 - SLIPS) * mass, of: { state, slips: of.slips } });
+      if (isLone(look)) continue;
       after.push({
         weight: weight * SLIPS * anything(look),
         of: { state: of.state, slips: [...of.slips, index] },

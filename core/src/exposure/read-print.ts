@@ -272,6 +272,13 @@ function newestAlone(
   return { made, highlight, shadow, alone, fault };
 }
 
+/** One strip alone says that no light is hard or soft enough; it is believed where all together leave that much out. */
+const BELIEVED = 12;
+
+function beyondAlone(alone: ContrastAnswer | null, mismatch: number): PrintReading['beyond'] {
+  return alone?.beyond && Math.abs(mismatch) > BELIEVED ? alone.beyond : null;
+}
+
 /**
  * Reads a print: all strips of its session together, begun with what earlier prints in the set-up have taught.
  * @param session paper and contrast set, the two tones, the lamp, the strips with what was picked, earlier prints, and how sure to be
@@ -325,7 +332,7 @@ export function readPrint(session: PrintSession): PrintReading {
     bothSeen,
     wantedRange: best.setting.range - best.mismatch,
     shadowLeftStops: best.mismatch / (100 * STOP_IN_LOG),
-    beyond: bothSeen ? (advice.beyond ?? alone.alone?.beyond ?? null) : null,
+    beyond: bothSeen ? (advice.beyond ?? beyondAlone(alone.alone, best.mismatch)) : null,
     odd: oddLooks(belief, seen),
     verdict: next.length === 0 ? 'make-print' : atEnd ? 'reach-further' : 'narrow',
     noGain: advice.end === 'sure' ? null : advice.end,
