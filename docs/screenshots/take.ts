@@ -115,8 +115,13 @@ const probed = async (page: Page) => {
 };
 /** A patch picked on each of the two strips. */
 const bothPicked = async (page: Page) => {
-  await page.getByRole('group', { name: /highlight just right/ }).getByRole('button').nth(3).click();
-  await page.getByRole('group', { name: /blacks just right/ }).getByRole('button').nth(4).click();
+  for (const [strip, patch] of [[1, 4], [2, 5]] as const) {
+    const ruler = page.getByRole('group', { name: `Stop ruler, strip ${strip}` });
+    await ruler.scrollIntoViewIfNeeded();
+    const box = (await ruler.boundingBox())!;
+    await page.mouse.click(box.x + (box.width * (patch - 0.5)) / 7, box.y + 50);
+  }
+  await page.evaluate(() => scrollTo(0, 0));
 };
 /** A scrap that cleared after a minute and a quarter, by the browser's own clock. */
 const clip = async (page: Page) => {
