@@ -4,6 +4,7 @@
   import Button from '$lib/kit/Button.svelte';
   import { put } from '$lib/kit/client.ts';
   import Field from '$lib/kit/Field.svelte';
+  import Fields from '$lib/kit/Fields.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import { newId } from '$lib/kit/new-id.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
@@ -34,6 +35,15 @@
   let told = $state<string>();
   const read = $derived(readNegative(name, form));
   const troubles = $derived(tried ? read.troubles : {});
+
+  const numbers = (
+    [
+      ['long', 'Long side of the picture, mm'],
+      ['short', 'Short side, mm'],
+      ['highlight', 'Density at the highlight'],
+      ['shadow', 'Density at the shadow'],
+    ] as const
+  ).map(([field, label]) => ({ name: field, label, numeric: true, maxlength: 8 }));
 
   useKeys([
     { key: ' ', does: 'keep what is known of the negative', run: () => void keep() },
@@ -71,37 +81,11 @@
   <p class="reason mt-3">Choose a negative first; what is known of it stands here then.</p>
 {:else}
   <div class="mt-4 grid max-w-3xl grid-cols-1 gap-x-8 md:grid-cols-2">
-    <Field
-      id="long"
-      label="Long side of the picture, mm"
-      numeric
-      maxlength={8}
-      bind:value={form.long}
-      trouble={troubles.long}
-    />
-    <Field
-      id="short"
-      label="Short side, mm"
-      numeric
-      maxlength={8}
-      bind:value={form.short}
-      trouble={troubles.short}
-    />
-    <Field
-      id="highlight"
-      label="Density at the highlight"
-      numeric
-      maxlength={8}
-      bind:value={form.highlight}
-      trouble={troubles.highlight}
-    />
-    <Field
-      id="shadow"
-      label="Density at the shadow"
-      numeric
-      maxlength={8}
-      bind:value={form.shadow}
-      trouble={troubles.shadow}
+    <Fields
+      lines={numbers}
+      typed={(field) => form[field]}
+      ontyped={(field, text) => (form[field] = text)}
+      {troubles}
     />
     <div class="md:col-span-2">
       <Field id="note" label="Note" rows={2} maxlength={2000} bind:value={form.note} />
