@@ -1,5 +1,9 @@
 import { Refusal } from '../refusal.ts';
 
+/** Water is neither ice nor scalding, °C. */
+const COLDEST_WATER_C = 0;
+const HOTTEST_WATER_C = 60;
+
 /** Liquid at two temperatures that makes a third. */
 export interface Tempered {
   readonly coldMl: number;
@@ -42,7 +46,7 @@ export function temperedWater(
  * @param concentrateC of the concentrate, °C
  * @param targetC wanted, °C
  * @returns °C of the water
- * @throws Refusal `temper` unless there is water in the mix
+ * @throws Refusal `temper` unless there is water in the mix, and liquid water that no hand is scalded by can do it
  * @source mixing rule, equal heat capacities
  * @example
  * waterTemperature(600, 18.75, 24, 20) // ≈ 19.9
@@ -56,7 +60,15 @@ export function waterTemperature(
   const waterMl = volumeMl - concentrateMl;
   if (!(waterMl > 0))
     throw new Refusal('temper', '/volumeMl', 'There is no water in this mix to be warmed.');
-  return (volumeMl * targetC - concentrateMl * concentrateC) / waterMl;
+  const waterC = (volumeMl * targetC - concentrateMl * concentrateC) / waterMl;
+  if (!(waterC >= COLDEST_WATER_C && waterC <= HOTTEST_WATER_C)) {
+    throw new Refusal(
+      'temper',
+      '/targetC',
+      `The water would have to be at ${waterC.toFixed(1)} °C: let the concentrate come nearer to that temperature first.`,
+    );
+  }
+  return waterC;
 }
 
 /**
@@ -79,7 +91,7 @@ export function secondsInBath(
 ): number {
   if (nowC === targetC) return 0;
   const share = (bathC - nowC) / (bathC - targetC);
-  if (!(share > 1)) {
+  if (!(share > 1 && share < Infinity)) {
     throw new Refusal(
       'temper',
       '/bathC',

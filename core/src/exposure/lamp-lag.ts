@@ -6,7 +6,7 @@ import { Refusal } from '../refusal.ts';
  * @param eachSeconds t, s
  * @param singleSeconds s, s
  * @returns δ in s; negative where the lamp glows on
- * @throws Refusal `lag-match` with fewer than two firings
+ * @throws Refusal `lag-match` with fewer than two firings, or when the lag would be as long as a firing
  * @source δ = (n·t − s)/(n − 1)
  * @example
  * lampLag(8, 2, 14.6) // ≈ 0.2
@@ -15,5 +15,13 @@ export function lampLag(firings: number, eachSeconds: number, singleSeconds: num
   if (!(firings >= 2)) {
     throw new Refusal('lag-match', '/firings', 'A match takes at least two firings.');
   }
-  return (firings * eachSeconds - singleSeconds) / (firings - 1);
+  const lag = (firings * eachSeconds - singleSeconds) / (firings - 1);
+  if (!(eachSeconds > 0 && Math.abs(lag) < eachSeconds)) {
+    throw new Refusal(
+      'lag-match',
+      '/singleSeconds',
+      `The lag would be ${lag.toFixed(2)} s of firings of ${eachSeconds} s, all of their light: match them once more.`,
+    );
+  }
+  return lag;
 }

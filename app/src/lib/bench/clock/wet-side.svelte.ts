@@ -51,6 +51,18 @@ export interface SoundManner {
   readonly dark: boolean;
 }
 
+/** What the wet side leans on: the server, and a worker that keeps the clock while the page sleeps. */
+export interface Leans {
+  readonly put: typeof put;
+  readonly get: typeof get;
+  readonly worker: () => Pick<Worker, 'postMessage' | 'terminate' | 'onmessage'>;
+}
+
+const browser: Leans = {
+  ...{ put, get },
+  worker: () => new Worker(new URL('./clock.worker.ts', import.meta.url), { type: 'module' }),
+};
+
 /** Two sheets of one name within this are one sheet, ms. */
 const LAID_IN_ONCE_MS = 1500;
 const isCalled = (called: string, name: string) =>
@@ -67,16 +79,18 @@ export class WetSide {
   waiting = $state(0);
   /** This browser keeps nothing over a reload: full, or forbidden. */
   unkept = $state(false);
-  #worker: Worker | undefined;
+  #worker: ReturnType<Leans['worker']> | undefined;
+  readonly #leans: Leans;
   #speaker = new Speaker((awake) => (this.soundAsleep = !awake));
   #voice = new Voice();
   #manner: (() => SoundManner) | undefined;
   #sending = false;
   #laidIn: { name: string; atMs: number } | undefined;
 
-  constructor(runs: readonly RollRun[], nowMs: number) {
+  constructor(runs: readonly RollRun[], nowMs: number, leans = browser) {
     this.runs = runs;
     this.nowMs = nowMs;
+    this.#leans = leans;
   }
 
   /** Starts the clock, in the browser. */
@@ -85,7 +99,7 @@ export class WetSide {
     watchKeeping((unkept) => (this.unkept = unkept));
     this.sheets = keptSheets();
     this.#mergeUnsent();
-    this.#worker = new Worker(new URL('./clock.worker.ts', import.meta.url), { type: 'module' });
+    this.#worker = this.#leans.worker();
     this.#worker.onmessage = ({ data }: MessageEvent<ClockTick>) => {
       this.nowMs = data.nowMs;
       const { soundOn, volume, spoken } = manner();
@@ -137,7 +151,9 @@ export class WetSide {
     const open = this.runs.filter(({ roll }) => !OVER.includes(roll.state));
     if (open.length === 0 || document.visibilityState !== 'visible') return;
     const also = open.find(({ roll }) => roll.state === 'planned') ?? open[0];
-    const { value } = await get<{ runs: RollRun[] }>(`/api/v1/runs?also=${also?.roll.id}`);
+    const { value } = await this.#leans.get<{ runs: RollRun[] }>(
+      `/api/v1/runs?also=${also?.roll.id}`,
+    );
     if (value && hasNews(value.runs, this.runs)) this.sync(value.runs);
   }
 
@@ -343,7 +359,7 @@ export class WetSide {
         const next = unsent().find(({ event }) => !refused.has(event.id));
         if (!next) break;
         const { event } = next;
-        const { problem } = await put(pathOf(next), event);
+        const { problem } = await this.#leans.put(pathOf(next), event);
         if (problem && worthRepeating(problem)) break;
         // What the server refuses stays here, counted, rather than being lost; a conflict means that it has it.
         if (problem && problem.status !== 409) refused.add(event.id);
