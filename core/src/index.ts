@@ -92,7 +92,7 @@ export * from './paper/flash.ts';
 export * from './exposure/convert.ts';
 export * from './exposure/long-exposure.ts';
 export * from './exposure/maximum-black.ts';
-export * from './paper/negative-range.ts';
+export * from './paper/negative-lights.ts';
 export * from './exposure/impossible.ts';
 export * from './exposure/light-sources/index.ts';
 export type { LightSource } from './exposure/light-sources/source.ts';

@@ -215,6 +215,17 @@ describe('all strips of a session together', () => {
     expect(Math.abs(apart)).toBeLessThan(1 / 6);
   });
 
+  it('a lag written down later leaves the record of a strip as it was dialled, and so what it teaches', () => {
+    const then = printView({ ...draft, lag: '0' });
+    const now = { ...draft, lag: '0.3', stripLag: '0' };
+    const record = made(now, 'A lamp of 0.3 s', 1000)!;
+    expect(record.setup.lamp.lagSeconds).toBe(0.3);
+    expect(record.strips[0]!.lamp!.lagSeconds).toBe(0);
+    const again = printView(draftFrom({ id: '1', version: 1, ...record }));
+    expect(again.firings.map(({ dial }) => dial)).toEqual(then.firings.map(({ dial }) => dial));
+    expect(made({ ...draft, lag: '0.3' }, 'One lamp', 1000)!.strips[0]).not.toHaveProperty('lamp');
+  });
+
   const print = (number: number, change: Partial<PrintDraft> = {}): Print => ({
     id: String(number),
     version: 1,

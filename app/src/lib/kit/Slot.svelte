@@ -1,5 +1,6 @@
 <script lang="ts">
   import { Popover } from 'bits-ui';
+  import PopoverSheet from './PopoverSheet.svelte';
   import type { Snippet } from 'svelte';
 
   interface Props {
@@ -38,16 +39,7 @@
     {onkeydown}
     data-leaves-space
     aria-label="{label}: {shown}">{shown}</Popover.Trigger
-  ><Popover.Portal>
-    <Popover.Content
-      side="bottom"
-      align="start"
-      sideOffset={6}
-      collisionPadding={12}
-      class="z-30 max-h-[60vh] w-[min(340px,calc(100vw-24px))] overflow-auto rounded-b-2xl rounded-t-md border-[3px] border-rim bg-enamel p-4"
-      aria-label={label}
-    >
-      {@render children(() => turn(false))}
-    </Popover.Content>
-  </Popover.Portal>
+  ><PopoverSheet {label}>
+    {@render children(() => turn(false))}
+  </PopoverSheet>
 </Popover.Root>

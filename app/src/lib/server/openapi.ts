@@ -269,6 +269,7 @@ const page = json(
 );
 
 /** The OpenAPI 3.1 description of the open interface, made from the schemas that Ajv checks. */
+const eventList = Type.Object({ events: Type.Array(ProcessEvent) }, { title: 'Events' });
 const trayAnswer = Type.Object({ event: ProcessEvent }, { title: 'A sheet’s event' });
 
 export function openApi() {
@@ -338,9 +339,7 @@ export function openApi() {
             responses: {
               '200': {
                 description: 'The events',
-                content: json(
-                  Type.Object({ events: Type.Array(ProcessEvent) }, { title: 'Events' }),
-                ),
+                content: json(eventList),
               },
               '404': problemAnswer('No such roll'),
               ...wrongInput,
@@ -386,9 +385,7 @@ export function openApi() {
             responses: {
               '200': {
                 description: 'The events',
-                content: json(
-                  Type.Object({ events: Type.Array(ProcessEvent) }, { title: 'Events' }),
-                ),
+                content: json(eventList),
               },
               ...wrongInput,
               ...away,

@@ -8,6 +8,8 @@ const KeptStrip = Type.Object(
   {
     settingId,
     choices: StripChoices,
+    /** The lamp that it was dialled for, where another was written down since. */
+    lamp: Type.Optional(Lamp),
     patchSeconds: Type.Array(seconds('What a patch got'), {
       title: 'What the patches got',
       minItems: 1,

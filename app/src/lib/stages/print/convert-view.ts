@@ -5,6 +5,7 @@ import {
   timeAtAperture,
   timeAtDistance,
   exposureToGive,
+  exposureWorth,
   timeByLengths,
   timeByProbe,
   timeOnPaper,
@@ -279,6 +280,6 @@ function longCaution(seconds: number, timerStep: number): { caution?: string } {
   const give = exposureToGive(seconds, usualLoss);
   const shown = (time: number) => enlargerSeconds(time, timerStep);
   return {
-    caution: `Paper loses speed in so long an exposure, about a tenth for each doubling beyond ${usualLoss.fromSeconds} s: give ${shown(give)} s, ${Math.log2(give / seconds).toFixed(2)} stop more. Two stops wider is surer: ${shown(seconds / 4)} s.`,
+    caution: `Paper loses speed in so long an exposure, about a tenth for each doubling beyond ${usualLoss.fromSeconds} s: these would be worth ${shown(exposureWorth(seconds, usualLoss))} s, so give ${shown(give)} s, ${Math.log2(give / seconds).toFixed(2)} stop more. Two stops wider is surer: ${shown(seconds / 4)} s.`,
   };
 }

@@ -41,9 +41,10 @@ export function draftFrom(print: Print): PrintDraft {
     highlightTone: toneOf('highlight') ?? usual.highlightTone,
     shadowTone: toneOf('shadow') ?? usual.shadowTone,
     ...(version.dryDown && { dryDown: true }),
-    earlier: strips.slice(0, -1).map(({ settingId, choices, highlight, shadow }) => ({
+    ...(last?.lamp && { stripLag: String(last.lamp.lagSeconds) }),
+    earlier: strips.slice(0, -1).map(({ settingId, choices, highlight, shadow, lamp }) => ({
       ...{ settingId, choices, highlight, shadow },
-      lamp: setup.lamp,
+      lamp: lamp ?? setup.lamp,
     })),
     areas: version.areas.map(({ name, stops }) => ({ name, stops: signed(stops) })),
     versions,

@@ -8,6 +8,7 @@ import {
   type StripChoices,
 } from '@katachron/core';
 import { format } from 'date-fns';
+import same from 'fast-deep-equal';
 import { MOST_STRIPS, type PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { PrintBody } from '../../nouns/print/contract.ts';
 import type { Pick } from '../../nouns/strip/contract.ts';
@@ -90,6 +91,7 @@ export function recordOf(
     },
     strips: seen.map(({ lamp: own, setup: _setup, contrastSetId: _set, ...strip }, index) => ({
       ...strip,
+      ...(!same(own, lamp) && { lamp: own }),
       ...earlier[index],
       choices: { ...strip.choices },
       patchSeconds: planStrip(strip.choices, own).patches.map((patch) => patch.givenSeconds),

@@ -25,14 +25,10 @@ function filterWords(
   timerStep: number,
 ): string[] {
   const change = carried - highlight!.seconds;
-  const harder = setting.range < made.range;
-  const shown = (time: number) => enlargerSeconds(time, timerStep);
+  if (Math.abs(change) < timerStep / 2) return [];
+  const more = change > 0 ? 'more' : 'less';
   return [
-    ...(Math.abs(change) >= timerStep / 2
-      ? [
-          `The ${harder ? 'harder' : 'softer'} ${set.noun} needs ${shown(Math.abs(change))} s ${change > 0 ? 'more' : 'less'} to keep the highlight where you put it.`,
-        ]
-      : []),
+    `The ${setting.range < made.range ? 'harder' : 'softer'} ${set.noun} needs ${enlargerSeconds(Math.abs(change), timerStep)} s ${more} to keep the highlight where you put it.`,
   ];
 }
 

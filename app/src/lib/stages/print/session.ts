@@ -71,16 +71,18 @@ function evidence({ setup, strips }: Print): EarlierPrint | undefined {
     ({ highlight, shadow, worth }) => (highlight ?? shadow) && worth !== 0,
   );
   if (counted.length === 0) return undefined;
-  if (!attempt(() => counted.map(({ choices }) => planStrip(choices, lamp))).value)
-    return undefined;
+  const fires = attempt(() =>
+    counted.map(({ choices, lamp: own }) => planStrip(choices, own ?? lamp)),
+  );
+  if (!fires.value) return undefined;
   const toneOf = (place: 'highlight' | 'shadow', usual: ToneId): ToneId =>
     counted.map((strip) => strip[place]?.tone).find((tone) => tone !== undefined) ?? usual;
   return {
     highlightDensity: densityOf(toneOf('highlight', 'VIII')),
     shadowDensity: densityOf(toneOf('shadow', 'II')),
     lamp,
-    strips: counted.map(({ worth, ...strip }) =>
-      sessionStrip({ ...strip, lamp }, worth === undefined ? {} : { worth }),
+    strips: counted.map(({ worth, lamp: own = lamp, ...strip }) =>
+      sessionStrip({ ...strip, lamp: own }, worth === undefined ? {} : { worth }),
     ),
   };
 }
