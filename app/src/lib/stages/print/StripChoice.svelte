@@ -31,9 +31,7 @@
     numeric
     maxlength={8}
     trouble={view.troubles.first}
-  />
-  {#if !single}
-    in
+  />{#if !single}, in
     <SlotChoice
       label="Kind of strip"
       bind:value={
@@ -57,8 +55,8 @@
         hint={print.kind.step === 'stops' ? '½, ⅓, 0.25 …' : 'Seconds added from patch to patch.'}
       />
       each{/if},
-    <SlotChoice label="How it is exposed" bind:value={draft.method} options={stripMethods} />
-  {/if}, timer in
+    <SlotChoice label="How it is exposed" bind:value={draft.method} options={stripMethods} />{/if},
+  timer in
   <SlotText
     label="Smallest step of the timer, s"
     bind:value={draft.timerStep}
