@@ -10,6 +10,8 @@ export default defineConfig({
     include: ['test/server/**/*.test.ts'],
     globalSetup: ['test/server/cluster.ts'],
     testTimeout: 30_000,
+    // A stalled machine gets one second go, which the run names.
+    retry: 1,
     hookTimeout: 60_000,
   },
 });

@@ -7,7 +7,10 @@ import { startCluster } from './postgres.mjs';
 import { run } from './run.mjs';
 import { say } from './say.mjs';
 
-/** @typedef {{ passed: number, failed: number }} Tally */
+/**
+ * What failed is named again at the end: of a long output often only the end is kept.
+ * @typedef {{ passed: number, failed: number, names?: string[] }} Tally
+ */
 
 /** Checks that count as one test each. */
 const CHECKS = [
@@ -49,14 +52,13 @@ export async function throwawayCluster() {
  * @returns {Promise<Tally>}
  */
 async function checks(project) {
-  const tally = { passed: 0, failed: 0 };
+  const names = [];
   for (const { name, args } of CHECKS) {
     say(`\nChecking ${name}.`);
     const [program, ...rest] = args;
-    const ok = (await run(String(program), rest, { cwd: project })) === 0;
-    tally[ok ? 'passed' : 'failed'] += 1;
+    if ((await run(String(program), rest, { cwd: project })) !== 0) names.push(name);
   }
-  return tally;
+  return { passed: CHECKS.length - names.length, failed: names.length, names };
 }
 
 /**
@@ -75,6 +77,7 @@ async function vitest(project, env, filters = []) {
       'vitest',
       'run',
       '--reporter=dot',
+      '--reporter=./tools/second-goes.mjs',
       '--reporter=json',
       `--outputFile.json=${report}`,
       ...filters,
@@ -82,9 +85,34 @@ async function vitest(project, env, filters = []) {
     { cwd: project, env: { ...process.env, ...env } },
   );
   return tallyOf(code, () => {
-    const { numPassedTests: passed, numTotalTests: total } = readJson(report);
-    return { passed, failed: total - passed };
+    const { numPassedTests: passed, numTotalTests: total, testResults } = readJson(report);
+    const names = testResults.flatMap((/** @type {VitestFile} */ file) =>
+      file.assertionResults.filter((one) => one.status !== 'passed').map(named),
+    );
+    return { passed, failed: total - passed, names };
   });
+}
+
+/**
+ * @typedef {{ fullName: string, status: string, failureMessages?: string[] }} VitestTest
+ * @typedef {{ assertionResults: VitestTest[] }} VitestFile
+ * @typedef {{ file?: string, title: string, suites?: Suite[], specs?: { title: string, ok: boolean }[] }} Suite
+ */
+
+/** @param {VitestTest} test */
+function named({ fullName, failureMessages = [] }) {
+  return [fullName, failureMessages[0]?.split('\n')[0]].filter(Boolean).join(': ');
+}
+
+/**
+ * @param {Suite[]} suites
+ * @returns {string[]}
+ */
+function failedSpecs(suites) {
+  return suites.flatMap(({ title, specs = [], suites: inner = [] }) => [
+    ...specs.filter((spec) => !spec.ok).map((spec) => `${title} › ${spec.title}`),
+    ...failedSpecs(inner),
+  ]);
 }
 
 /**
@@ -101,9 +129,10 @@ async function browser(project, env) {
     env: { ...process.env, ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: report },
   });
   return tallyOf(code, () => {
-    const { expected, unexpected, flaky, skipped } = readJson(report).stats;
+    const { stats, suites } = readJson(report);
+    const { expected, unexpected, flaky, skipped } = stats;
     if (flaky > 0) say(`${flaky} browser tests passed only when they were run again.`);
-    return { passed: expected + flaky, failed: unexpected + skipped };
+    return { passed: expected + flaky, failed: unexpected + skipped, names: failedSpecs(suites) };
   });
 }
 
@@ -131,6 +160,8 @@ function tallyOf(code, read) {
 function conclude(tallies) {
   const passed = tallies.reduce((sum, tally) => sum + tally.passed, 0);
   const failed = tallies.reduce((sum, tally) => sum + tally.failed, 0);
+  const names = tallies.flatMap((tally) => tally.names ?? []);
+  if (names.length > 0) say(`\nFailed:\n${names.map((name) => `  ${name}`).join('\n')}`);
   say(`\n${passed} passed, ${failed} failed`);
   process.exitCode = failed > 0 ? 1 : 0;
 }
