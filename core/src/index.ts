@@ -2,6 +2,7 @@ export * from './refusal.ts';
 export * from './quantity/temperature.ts';
 export * from './quantity/stops.ts';
 export * from './quantity/dilution.ts';
+export * from './quantity/sound.ts';
 export * from './numeric/find-root.ts';
 export * from './numeric/gaussian.ts';
 export * from './film/recipe.ts';

@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import { Refusal } from '../refusal.ts';
 import { SMALL_MEASURE_ML } from './mix.ts';
 
@@ -35,10 +36,10 @@ export function measure(volumeMl: number, divisionMl: number): Measure {
     );
   }
   const measuredMl = divisionMl * Math.round(volumeMl / divisionMl);
-  return {
+  return sound({
     measuredMl,
     rounding: measuredMl / volumeMl - 1,
     reading: divisionMl / 2 / volumeMl,
     tooSmall: volumeMl < LEAST_DIVISIONS * divisionMl || volumeMl < SMALL_MEASURE_ML,
-  };
+  });
 }

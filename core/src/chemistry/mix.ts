@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import type { Dilution } from '../quantity/dilution.ts';
 import { Refusal } from '../refusal.ts';
 
@@ -26,5 +27,5 @@ export function mixFor(volumeMl: number, dilution: Dilution): Mix {
     throw new Refusal('volume', '/volumeMl', 'Give the volume that the tank wants.');
   const total = dilution.reduce((sum, part) => sum + part, 0);
   const partsMl = dilution.map((part) => (volumeMl * part) / total);
-  return { partsMl, smallMeasure: Math.min(...partsMl) < SMALL_MEASURE_ML };
+  return sound({ partsMl, smallMeasure: Math.min(...partsMl) < SMALL_MEASURE_ML });
 }

@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import { Refusal } from '../refusal.ts';
 
 /** Water is neither ice nor scalding, °C. */
@@ -36,7 +37,7 @@ export function temperedWater(
     );
   }
   const hotMl = (volumeMl * (targetC - coldC)) / (hotC - coldC);
-  return { coldMl: volumeMl - hotMl, hotMl };
+  return sound({ coldMl: volumeMl - hotMl, hotMl });
 }
 
 /**
@@ -68,7 +69,7 @@ export function waterTemperature(
       `The water would have to be at ${waterC.toFixed(1)} °C: let the concentrate come nearer to that temperature first.`,
     );
   }
-  return waterC;
+  return sound(waterC);
 }
 
 /**
@@ -98,5 +99,5 @@ export function secondsInBath(
       'A water bath at that temperature never brings it there.',
     );
   }
-  return timeConstantSeconds * Math.log(share);
+  return sound(timeConstantSeconds * Math.log(share));
 }

@@ -1,3 +1,4 @@
+import { sound, soundTime } from '../quantity/sound.ts';
 import { addStops } from '../quantity/stops.ts';
 
 /**
@@ -10,7 +11,7 @@ import { addStops } from '../quantity/stops.ts';
  * burnOrDodge(12.6, 2 / 3) // ≈ 7.401
  */
 export function burnOrDodge(baseSeconds: number, stops: number): number {
-  return Math.abs(addStops(baseSeconds, stops) - baseSeconds);
+  return soundTime(Math.abs(addStops(baseSeconds, stops) - baseSeconds));
 }
 
 /**
@@ -22,5 +23,5 @@ export function burnOrDodge(baseSeconds: number, stops: number): number {
  * percentInStops(10) // ≈ 0.1375
  */
 export function percentInStops(percent: number): number {
-  return Math.log2(1 + percent / 100);
+  return sound(Math.log2(1 + percent / 100));
 }

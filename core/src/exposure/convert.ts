@@ -1,3 +1,4 @@
+import { sound, soundTime } from '../quantity/sound.ts';
 import { Refusal } from '../refusal.ts';
 
 function positive(value: number, field: string, sentence: string): void {
@@ -22,7 +23,7 @@ export function timeAtMagnification(
 ): number {
   positive(fromMagnification, '/from', 'The first size is more than zero.');
   positive(toMagnification, '/to', 'The other size is more than zero.');
-  return seconds * ((1 + toMagnification) / (1 + fromMagnification)) ** 2;
+  return soundTime(seconds * ((1 + toMagnification) / (1 + fromMagnification)) ** 2);
 }
 
 /**
@@ -39,7 +40,7 @@ export function timeAtMagnification(
 export function timeByLengths(seconds: number, fromLength: number, toLength: number): number {
   positive(fromLength, '/from', 'The first length is more than zero.');
   positive(toLength, '/to', 'The other length is more than zero.');
-  return seconds * (toLength / fromLength) ** 2;
+  return soundTime(seconds * (toLength / fromLength) ** 2);
 }
 
 /** Marks of a ring are twelfths of a doubling of the f-number, or fewer: full, half and third stops all lie on them. */
@@ -56,7 +57,7 @@ const MARKS_A_DOUBLING = 12;
  */
 export function markedAperture(mark: number): number {
   positive(mark, '/mark', 'An f-number is more than zero.');
-  return 2 ** (Math.round(MARKS_A_DOUBLING * Math.log2(mark)) / MARKS_A_DOUBLING);
+  return sound(2 ** (Math.round(MARKS_A_DOUBLING * Math.log2(mark)) / MARKS_A_DOUBLING));
 }
 
 /**
@@ -73,7 +74,7 @@ export function markedAperture(mark: number): number {
 export function timeAtAperture(seconds: number, fromNumber: number, toNumber: number): number {
   positive(fromNumber, '/from', 'The first f-number is more than zero.');
   positive(toNumber, '/to', 'The other f-number is more than zero.');
-  return seconds * (markedAperture(toNumber) / markedAperture(fromNumber)) ** 2;
+  return soundTime(seconds * (markedAperture(toNumber) / markedAperture(fromNumber)) ** 2);
 }
 
 /**
@@ -90,7 +91,7 @@ export function timeAtAperture(seconds: number, fromNumber: number, toNumber: nu
 export function timeOnPaper(seconds: number, fromSpeed: number, toSpeed: number): number {
   positive(fromSpeed, '/from', 'The first paper speed is more than zero.');
   positive(toSpeed, '/to', 'The other paper speed is more than zero.');
-  return (seconds * fromSpeed) / toSpeed;
+  return soundTime((seconds * fromSpeed) / toSpeed);
 }
 
 /**
@@ -107,7 +108,7 @@ export function timeOnPaper(seconds: number, fromSpeed: number, toSpeed: number)
 export function timeAtDistance(seconds: number, fromDistance: number, toDistance: number): number {
   positive(fromDistance, '/from', 'The first distance is more than zero.');
   positive(toDistance, '/to', 'The other distance is more than zero.');
-  return seconds * (toDistance / fromDistance) ** 2;
+  return soundTime(seconds * (toDistance / fromDistance) ** 2);
 }
 
 /** A check strip after a conversion has three patches, this far apart, stops. */
@@ -150,9 +151,9 @@ export function timeWithPupils(
   positive(fromMagnification, '/from', 'The first size is more than zero.');
   positive(toMagnification, '/to', 'The other size is more than zero.');
   positive(pupilMagnification, '/pupil', 'The pupil magnification is more than zero, usually 1.');
-  return (
+  return soundTime(
     seconds *
-    ((pupilMagnification + toMagnification) / (pupilMagnification + fromMagnification)) ** 2
+      ((pupilMagnification + toMagnification) / (pupilMagnification + fromMagnification)) ** 2,
   );
 }
 
@@ -171,5 +172,5 @@ export function timeWithPupils(
 export function timeByProbe(seconds: number, fromLight: number, toLight: number): number {
   positive(fromLight, '/from', 'The first reading is more than zero.');
   positive(toLight, '/to', 'The other reading is more than zero.');
-  return (seconds * fromLight) / toLight;
+  return soundTime((seconds * fromLight) / toLight);
 }

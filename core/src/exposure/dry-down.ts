@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import type { PaperBase } from '../process/plan.ts';
 import { EYE_STOPS } from './looks.ts';
 
@@ -33,8 +34,8 @@ export function learnDryDown(verdicts: readonly number[], base?: PaperBase): Dry
   const each = 1 / EYE_STOPS ** 2;
   const total = weight + each * verdicts.length;
   const sum = verdicts.reduce((before, verdict) => before + verdict, 0);
-  return {
+  return sound({
     stops: (weight * prior.stops + each * sum) / total,
     withinStops: NINETY_FIVE / Math.sqrt(total),
-  };
+  });
 }

@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 /** What a whole strip has wrong with it, whatever patch is looked at. */
 export interface StripFault {
   readonly id: 'too-little' | 'too-much' | 'too-soft' | 'too-hard';
@@ -50,6 +51,7 @@ export function stripFault(
   highlight: number,
   shadow: number,
 ): StripFault | undefined {
+  sound([patches, highlight, shadow]);
   const endOf = (position: number) =>
     position === 0 ? 'lightest' : position === patches - 1 ? 'darkest' : undefined;
   const found = faults.find(

@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import { timeAtAperture, timeAtDistance, timeAtMagnification, timeOnPaper } from './convert.ts';
 
 /** Everything about a set-up that moves an exposure. What nobody measured is left out. */
@@ -103,10 +104,10 @@ export function convertSetup(from: LightSetup, to: LightSetup): SetupConversion 
     return found === 'unknown' ? [{ part }] : [{ part, factor: found }];
   });
   const known = changes.filter((change) => change.factor !== undefined);
-  return {
+  return sound({
     factor: known.reduce((product, { factor }) => product * factor!, 1),
     doubtStops: Math.hypot(...known.map(({ part }) => DOUBT[part]), 0),
     changes,
     whole: known.length === changes.length,
-  };
+  });
 }

@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import { Refusal } from '../refusal.ts';
 
 /** How a paper loses speed in long exposures. */
@@ -49,7 +50,9 @@ export function exposureWorth(seconds: number, loss: LongExposureLoss): number {
   checkSeconds(seconds);
   const exponent = exponentOf(loss);
   const { fromSeconds } = loss;
-  return seconds <= fromSeconds ? seconds : fromSeconds * (seconds / fromSeconds) ** exponent;
+  return sound(
+    seconds <= fromSeconds ? seconds : fromSeconds * (seconds / fromSeconds) ** exponent,
+  );
 }
 
 /**
@@ -66,5 +69,7 @@ export function exposureToGive(seconds: number, loss: LongExposureLoss): number 
   checkSeconds(seconds);
   const exponent = exponentOf(loss);
   const { fromSeconds } = loss;
-  return seconds <= fromSeconds ? seconds : fromSeconds * (seconds / fromSeconds) ** (1 / exponent);
+  return sound(
+    seconds <= fromSeconds ? seconds : fromSeconds * (seconds / fromSeconds) ** (1 / exponent),
+  );
 }

@@ -1,4 +1,11 @@
-import { observeWithin, type Weighted, type Weights } from '../numeric/gaussian.ts';
+import { sound } from '../quantity/sound.ts';
+import {
+  observeWithin,
+  spreadOf,
+  type Gaussian,
+  type Weighted,
+  type Weights,
+} from '../numeric/gaussian.ts';
 import { Refusal } from '../refusal.ts';
 import { patchWords } from './pick.ts';
 import { lightOfPatch, patchAt, type FiredPatch } from './fired-patch.ts';
@@ -30,6 +37,7 @@ const MOST_CASES = 6;
 
 interface Bounds {
   readonly weights: Weights;
+  readonly eyeVariance: number;
   readonly low: number;
   readonly high: number;
 }
@@ -38,6 +46,7 @@ interface Bounds {
 function boundsOf(prior: PrintPrior, lag: number, look: Look): Bounds {
   const { patches, position } = look;
   const last = patches.length - 1;
+  const eyeVariance = look.withinStops ** 2;
   const { weights, offset } = needAt(prior, indexOfSetting(prior, look.settingId), look.place);
   const picked = patchAt(patches, position);
   // The lag is known only roughly: a second more of it is so many stops less of light.
@@ -46,13 +55,26 @@ function boundsOf(prior: PrintPrior, lag: number, look: Look): Bounds {
   const at = (patch: FiredPatch) => Math.log2(lightOfPatch(patch, lag)) - offset + perLag * lag;
   if (last === 0) {
     const word = patchWords.find((one) => one.position === position)!;
-    return { weights, low: at(picked) + word.from, high: at(picked) + word.to };
+    return { weights, eyeVariance, low: at(picked) + word.from, high: at(picked) + word.to };
   }
   return {
     weights,
+    eyeVariance,
     low: position === 0 ? -Infinity : at(patchAt(patches, position - PICK_WITHIN)),
     high: position === last ? Infinity : at(patchAt(patches, position + PICK_WITHIN)),
   };
+}
+
+/** Two looks further apart than so many standard deviations speak against one another. */
+const APART = 1.5;
+
+/** Do two looks at one place put it where both can hardly be right? What the negative wants is the same for both. */
+function speakAgainst(before: Gaussian, a: Bounds, b: Bounds): boolean {
+  const apart = new Map(a.weights);
+  for (const [index, weight] of b.weights) apart.set(index, (apart.get(index) ?? 0) - weight);
+  const { mean, variance } = spreadOf(before, apart);
+  const slack = APART * Math.sqrt(variance + a.eyeVariance + b.eyeVariance);
+  return mean < a.low - b.high - slack || mean > a.high - b.low + slack;
 }
 
 function check({ patches, position }: Look): void {
@@ -87,17 +109,29 @@ const anything = ({ patches }: Look) =>
  * Math.round(settingOutlook(seeLooks(beginBelief({ paper: defaultPaper, set: contrastSet("filters"), highlightDensity: 0.1, shadowDensity: 1.72, guessSeconds: 10, guessWithinStops: 3, lagSeconds: 0, lagWithinSeconds: 0, speedWithinStops: 0.25, rangeWithinShare: 0.08 }), [{ settingId: "2", place: "highlight", patches: [10, 12.6, 15.9].map((dialSeconds) => ({ dialSeconds, firings: 1 })), position: 1, withinStops: 1 / 12 }]), "2").dialSeconds * 10) // = 126
  */
 export function seeLooks({ prior, cases }: PrintBelief, looks: readonly Look[]): PrintBelief {
+  sound(looks);
   looks.forEach(check);
-  // Nothing speaks against the only look at a place: what somebody says is what is answered.
-  const isLone = ({ place }: Look) => looks.filter((other) => other.place === place).length === 1;
+  const { state: before } = cases[0]!.of;
+  const bounds = looks.map((look) => boundsOf(prior, before.mean[LAG]!, look));
+  // What nothing speaks against is no slip: what somebody says is what is answered, however unusual the negative.
+  const doubted = looks.map((look, a) =>
+    looks.some(
+      (other, b) =>
+        a !== b && other.place === look.place && speakAgainst(before, bounds[a]!, bounds[b]!),
+    ),
+  );
+  const ofPlace = (place: Place) => looks.filter((look) => look.place === place).length;
+  const most = { highlight: ofPlace('highlight') - 1, shadow: ofPlace('shadow') - 1 };
   let seen = cases;
   looks.forEach((look, index) => {
     const after: Weighted<Case>[] = [];
     for (const { weight, of } of seen) {
-      const { weights, low, high } = boundsOf(prior, of.state.mean[LAG]!, look);
-      const { mass, ...state } = observeWithin(of.state, weights, low, high, look.withinStops ** 2);
+      const { weights, low, high, eyeVariance } = boundsOf(prior, of.state.mean[LAG]!, look);
+      const { mass, ...state } = observeWithin(of.state, weights, low, high, eyeVariance);
       after.push({ weight: weight * (1 - SLIPS) * mass, of: { state, slips: of.slips } });
-      if (isLone(look)) continue;
+      // Of all looks at a place at least one is right.
+      const slipped = of.slips.filter((one) => looks[one]!.place === look.place).length;
+      if (!doubted[index] || slipped === most[look.place]) continue;
       after.push({
         weight: weight * SLIPS * anything(look),
         of: { state: of.state, slips: [...of.slips, index] },

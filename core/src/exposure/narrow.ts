@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import { addStops, ratioInStops } from '../quantity/stops.ts';
 import { MOST_PATCHES } from './strip.ts';
 
@@ -44,15 +45,16 @@ export function narrowStrip(
   isoRange: number,
   mostPatches = MOST_PATCHES,
 ): NarrowStrip {
+  sound({ lowSeconds, highSeconds, isoRange, mostPatches });
   const widthStops = ratioInStops(highSeconds / lowSeconds);
   const usual = Math.min(mostPatches, USUAL_PATCHES);
   const most = widthStops / (usual - 1) > WIDEST_STEP ? mostPatches : usual;
   const stepStops = Math.max(stepForRange(isoRange), widthStops / (most - 1));
   const patches = Math.min(most, Math.max(3, Math.ceil(widthStops / stepStops - 1e-9) + 1));
   const middle = Math.sqrt(lowSeconds * highSeconds);
-  return {
+  return sound({
     firstSeconds: addStops(middle, (-stepStops * (patches - 1)) / 2),
     stepStops,
     patches,
-  };
+  });
 }

@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import { normalBelow, observeWithin, spreadOf, type Gaussian } from '../numeric/gaussian.ts';
 import type { Certainty } from './certainty.ts';
 import { EYE_STOPS } from './looks.ts';
@@ -167,6 +168,7 @@ export function advisePrint(
   mostParts = 2,
   only?: string,
 ): PrintAdvice {
+  sound([wanted, lamp, mostParts]);
   const expected = ({ mismatch, mismatchSd }: SettingMatch) => mismatch ** 2 + mismatchSd ** 2;
   const ordered = settingMatches(belief).sort((a, b) => expected(a) - expected(b));
   const answerAt = ({ setting: { id } }: SettingMatch) => {

@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import { addStops, halfwayBetween } from '../quantity/stops.ts';
 import { Refusal } from '../refusal.ts';
 
@@ -23,6 +24,7 @@ export interface PickReading {
  * readPick([8, 16, 32], 0.5).seconds // ≈ 11.3137
  */
 export function readPick(patchSeconds: readonly number[], position: number): PickReading {
+  sound(patchSeconds);
   if (patchSeconds.length === 1) return readScrap(patchSeconds[0]!, position);
   const doubled = position * 2;
   if (!Number.isInteger(doubled) || position < 0 || position > patchSeconds.length - 1) {
@@ -40,13 +42,13 @@ export function readPick(patchSeconds: readonly number[], position: number): Pic
   // At an end nothing lies on the far side to compare with, so that side of the bracket is a whole patch wide.
   const lowSeconds = at(position - (atEnd === 'lightest' ? 1 : margin));
   const highSeconds = at(position + (atEnd === 'darkest' ? 1 : margin));
-  return {
+  return sound({
     seconds,
     lowSeconds,
     highSeconds,
     withinStops: Math.log2(highSeconds / lowSeconds) / 2,
     atEnd,
-  };
+  });
 }
 
 /** What can be said of a strip of one patch, and where the right exposure then lies from it, stops. */

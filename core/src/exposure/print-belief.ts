@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import {
   spreadOf,
   withinOf,
@@ -73,6 +74,7 @@ const UNIFORM = 1 / Math.sqrt(3);
  * settingOutlook(beginBelief({ paper: defaultPaper, set: contrastSet("filters"), highlightDensity: 0.1, shadowDensity: 1.72, guessSeconds: 10, guessWithinStops: 3, lagSeconds: 0, lagWithinSeconds: 0, speedWithinStops: 0.25, rangeWithinShare: 0.08 }), "2").dialSeconds // ≈ 10.0
  */
 export function beginBelief(prior: PrintPrior): PrintBelief {
+  sound(prior);
   const usual = beginState(prior);
   if (prior.lagOddly === undefined)
     return { prior, cases: [{ weight: 1, of: { state: usual, slips: [] } }] };
@@ -186,7 +188,7 @@ export function settingOutlook(
   const index = indexOfSetting(belief.prior, settingId);
   const dialSeconds = 2 ** expectedLight(belief, settingId, place).mean + lagOf(belief).mean;
   const missed = missedBy(belief.prior, settingId, place, dialSeconds)(mainCase(belief));
-  return { ...matchOf(belief, index), dialSeconds, stopsSd: Math.sqrt(missed.variance) };
+  return sound({ ...matchOf(belief, index), dialSeconds, stopsSd: Math.sqrt(missed.variance) });
 }
 
 function matchOf(belief: PrintBelief, index: number): SettingMatch {
@@ -240,7 +242,7 @@ export function printWithin(
 export function expectedLight(belief: PrintBelief, settingId: string, place: Place): Spread {
   const { weights, offset } = needAt(belief.prior, indexOfSetting(belief.prior, settingId), place);
   const { mean, variance } = spreadOf(mainCase(belief), weights);
-  return { mean: mean + offset, variance };
+  return sound({ mean: mean + offset, variance });
 }
 
 /** A belief of one Gaussian: the moments of all its cases. */
@@ -273,6 +275,7 @@ export const collapsed = ({ cases }: PrintBelief): Gaussian => {
  * Math.round(settingOutlook(nextNegative(beginBelief({ paper: defaultPaper, set: contrastSet("filters"), highlightDensity: 0.1, shadowDensity: 1.72, guessSeconds: 10, guessWithinStops: 3, lagSeconds: 0, lagWithinSeconds: 0, speedWithinStops: 0.25, rangeWithinShare: 0.08 }), { paper: defaultPaper, set: contrastSet("filters"), highlightDensity: 0.1, shadowDensity: 1.72, guessSeconds: 20, guessWithinStops: 3, lagSeconds: 0, lagWithinSeconds: 0, speedWithinStops: 0.25, rangeWithinShare: 0.08 }), "2").dialSeconds) // = 20
  */
 export function nextNegative(belief: PrintBelief, prior: PrintPrior): PrintBelief {
+  sound(prior);
   if (belief.prior.set.id !== prior.set.id) {
     throw new Refusal('setting', '/set', 'What was learned is about another set of contrasts.');
   }
@@ -322,5 +325,5 @@ export function settingsKnown(belief: PrintBelief): { stopsSd: number; rangeSd: 
     }
     return Math.sqrt(sum / Math.max(1, length - 1));
   };
-  return { stopsSd: mean(speedAt), rangeSd: mean(rangeAt) };
+  return sound({ stopsSd: mean(speedAt), rangeSd: mean(rangeAt) });
 }

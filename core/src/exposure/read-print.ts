@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import type { ContrastSet, ContrastSetting } from '../paper/contrast-sets/set.ts';
 import { settingOf } from '../paper/contrast-sets/index.ts';
 import { solveContrast, type ContrastAnswer } from '../paper/contrast.ts';
@@ -125,6 +126,8 @@ const LAG_UNKNOWN = {
 };
 /** A look this probably a slip is named. */
 const ODD = 0.25;
+/** … and the most probable one, whenever what is said gets this much wider by what may be slips. */
+const WIDER = 1.2;
 /** After so many strips that were looked at another one is another try at the same. */
 const ENOUGH_STRIPS = 8;
 /** A guess is no less than this much light, s. */
@@ -228,14 +231,28 @@ function begunWith(session: PrintSession, prior: PrintPrior): PrintBelief {
   return belief;
 }
 
+/** Would less be left open if every look were right? */
+function isWidened(belief: PrintBelief, settingId: string, place: Place, withinStops: number) {
+  const right = belief.cases.filter(({ of }) => of.slips.length === 0);
+  if (right.length === belief.cases.length) return false;
+  const sum = right.reduce((total, { weight }) => total + weight, 0);
+  if (sum === 0) return true;
+  const cases = right.map(({ weight, of }) => ({ weight: weight / sum, of }));
+  const all = { prior: belief.prior, cases };
+  const { dialSeconds } = settingOutlook(all, settingId, place);
+  return withinStops > WIDER * printWithin(all, settingId, place, dialSeconds).stops;
+}
+
 /** The looks that are more probably slips than looks should be, with what they ask for. */
-function oddLooks(belief: PrintBelief, seen: readonly Seen[]): OddLook[] {
+function oddLooks(belief: PrintBelief, seen: readonly Seen[], widened: boolean): OddLook[] {
   const lag = lagOf(belief).mean;
   const all = seen.flatMap(({ index, looks }) => looks.map((look) => ({ index, look })));
+  const likeliest = Math.max(...all.map((_, at) => slipOf(belief, at)));
+  const least = widened ? Math.min(ODD, likeliest) : ODD;
   return all
     .flatMap(({ index, look }, at): OddLook[] => {
       const probability = slipOf(belief, at);
-      if (probability < ODD) return [];
+      if (probability < least) return [];
       const { settingId, place, patches, position } = look;
       const picked = patchAt(patches, position);
       const expected = expectedLight(belief, settingId, place).mean;
@@ -289,6 +306,7 @@ function beyondAlone(alone: ContrastAnswer | null, mismatch: number): PrintReadi
  * readPrint({ paper: defaultPaper, set: contrastSet("filters"), highlightDensity: 0.1, shadowDensity: 1.72, lamp: { lagSeconds: 0.2, timerStepSeconds: 0.1 }, strips: [{ settingId: "2", choices: { kind: "stops", method: "separate", firstSeconds: 4, step: 0.5, patches: 7 }, lamp: { lagSeconds: 0.2, timerStepSeconds: 0.1 }, highlight: 3, shadow: 3 }], earlier: [], wanted: certainties[1], mostParts: 1 }).setting.id // = "2"
  */
 export function readPrint(session: PrintSession): PrintReading {
+  sound(session);
   const { strips, wanted, lamp, mostParts } = session;
   const seen = inOrder(strips);
   const newest = strips.findLast(({ highlight, shadow }) => (highlight ?? shadow) !== undefined);
@@ -333,7 +351,7 @@ export function readPrint(session: PrintSession): PrintReading {
     wantedRange: best.setting.range - best.mismatch,
     shadowLeftStops: best.mismatch / (100 * STOP_IN_LOG),
     beyond: bothSeen ? (advice.beyond ?? beyondAlone(alone.alone, best.mismatch)) : null,
-    odd: oddLooks(belief, seen),
+    odd: oddLooks(belief, seen, isWidened(belief, best.setting.id, place, withinStops)),
     verdict: next.length === 0 ? 'make-print' : atEnd ? 'reach-further' : 'narrow',
     noGain: advice.end === 'sure' ? null : advice.end,
     next,

@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import { kelvin } from '../quantity/temperature.ts';
 import type { RecipePoint } from './recipe.ts';
 
@@ -22,8 +23,10 @@ export function developmentRate(
   referenceC: number,
   activationEnergy: number,
 ): number {
-  return Math.exp(
-    (-activationEnergy / GAS_CONSTANT) * (1 / kelvin(temperatureC) - 1 / kelvin(referenceC)),
+  return sound(
+    Math.exp(
+      (-activationEnergy / GAS_CONSTANT) * (1 / kelvin(temperatureC) - 1 / kelvin(referenceC)),
+    ),
   );
 }
 
@@ -38,7 +41,7 @@ export function developmentRate(
  */
 export function activationEnergyBetween(a: RecipePoint, b: RecipePoint): number {
   const inverse = 1 / kelvin(a.temperatureC) - 1 / kelvin(b.temperatureC);
-  return (GAS_CONSTANT * Math.log(a.seconds / b.seconds)) / inverse;
+  return sound((GAS_CONSTANT * Math.log(a.seconds / b.seconds)) / inverse);
 }
 
 /** A table of times, as the one line of ln t over 1/T that fits it best. */
@@ -57,6 +60,7 @@ export interface FittedTable {
  * fitTable([{ temperatureC: 18, seconds: 690 }, { temperatureC: 20, seconds: 570 }, { temperatureC: 22, seconds: 465 }, { temperatureC: 24, seconds: 390 }]).activationEnergy // ≈ 68890
  */
 export function fitTable(points: readonly RecipePoint[]): FittedTable {
+  sound(points);
   const lines = points.map(({ temperatureC, seconds }) => ({
     x: 1 / kelvin(temperatureC),
     y: Math.log(seconds),
@@ -69,7 +73,7 @@ export function fitTable(points: readonly RecipePoint[]): FittedTable {
     mean(lines.map((one) => (one.x - x) * (one.y - y))) /
     mean(lines.map((one) => (one.x - x) ** 2));
   return {
-    activationEnergy: slope * GAS_CONSTANT,
+    activationEnergy: sound(slope * GAS_CONSTANT),
     secondsAt: (temperatureC) => Math.exp(y + slope * (1 / kelvin(temperatureC) - x)),
   };
 }

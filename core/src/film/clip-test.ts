@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import { Refusal } from '../refusal.ts';
 
 /** How often the clearing time the fixing time is: twice, or three times for tabular-grain film. */
@@ -55,15 +56,16 @@ export function clipTest(
       'No film clears in under 10 seconds: that was no clip test. Time it until the scrap is clear.',
     );
   }
+  sound({ factor, freshSeconds });
   const byFactor = clearingSeconds * factor;
   const slow = rapid && clearingSeconds > SPENT_RAPID_SECONDS;
   const known = freshSeconds !== undefined && freshSeconds > 0;
-  return {
+  return sound({
     fixSeconds: Math.max(byFactor, LEAST_FIX_SECONDS),
     lifted: byFactor < LEAST_FIX_SECONDS,
     ...(known && { towardsSpent: clearingSeconds / freshSeconds - 1 }),
     ...(known || slow
       ? { spent: slow || (known && clearingSeconds >= SPENT * freshSeconds - 1e-9) }
       : {}),
-  };
+  });
 }

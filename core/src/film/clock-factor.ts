@@ -1,3 +1,4 @@
+import { soundTime } from '../quantity/sound.ts';
 import { Refusal } from '../refusal.ts';
 
 /** A clock further out than this was misread, not wrong. */
@@ -36,7 +37,7 @@ export function clockFactor(indicatedSeconds: number, realSeconds: number): numb
  * takenOnClock(480, 1.2) // = 576
  */
 export function takenOnClock(indicatedSeconds: number, factor: number): number {
-  return indicatedSeconds * factor;
+  return soundTime(indicatedSeconds * factor);
 }
 
 /**
@@ -49,5 +50,5 @@ export function takenOnClock(indicatedSeconds: number, factor: number): number {
  * readOffClock(576, 1.2) // = 480
  */
 export function readOffClock(realSeconds: number, factor: number): number {
-  return realSeconds / factor;
+  return soundTime(realSeconds / factor);
 }

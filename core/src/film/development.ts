@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import { Refusal } from '../refusal.ts';
 import { agitationFactor } from './agitation-factor.ts';
 import type { Agitation } from './agitation/index.ts';
@@ -86,7 +87,7 @@ export function development(
   const factors = all.filter(({ factor }) => factor !== 1);
   const factor = factors.reduce((product, one) => product * one.factor, 1);
   const seconds = base.seconds * factor;
-  return {
+  return sound({
     seconds,
     base,
     factors,
@@ -102,7 +103,7 @@ export function development(
       slowsWhenWarmer: slowsWhenWarmer(recipe.points) !== undefined,
       bathTemperaturesC: [temperatureC],
     }),
-  };
+  });
 }
 
 function contrastFactor(recipe: FilmRecipe, n: number): number {
@@ -134,6 +135,7 @@ export function recipeForSpeed<Recipe extends FilmRecipe>(
   like: Recipe,
   exposureIndex: number,
 ): Recipe {
+  sound([exposureIndex, [like, ...recipes].map((recipe) => recipe.exposureIndex)]);
   const distance = (recipe: FilmRecipe) =>
     Math.abs(Math.log2(recipe.exposureIndex / exposureIndex));
   const same = (recipe: FilmRecipe) =>

@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import { findRoot } from '../numeric/find-root.ts';
 import { Refusal } from '../refusal.ts';
 import { unrefusedTimes } from './film-time.ts';
@@ -42,6 +43,8 @@ const LONGEST = 6 * 3600;
 const WIDEST = 60;
 /** … and of at most this share of the tank's time constant. */
 const SHARE_OF_TIME_CONSTANT = 1 / 8;
+/** Stretches between readings are no more than about so many, however far apart the readings. */
+const MOST_STRAIGHT = 500;
 /** After so many time constants a tank is as warm as its room. */
 const SETTLED = 12;
 
@@ -56,8 +59,8 @@ const SETTLED = 12;
  * temperatureAfter(20, { ambientC: 16, timeConstantSeconds: 1800 }, 633) // ≈ 18.814
  */
 export function temperatureAfter(startC: number, drift: TankDrift, seconds: number): number {
-  return (
-    drift.ambientC + (startC - drift.ambientC) * Math.exp(-seconds / drift.timeConstantSeconds)
+  return sound(
+    drift.ambientC + (startC - drift.ambientC) * Math.exp(-seconds / drift.timeConstantSeconds),
   );
 }
 
@@ -75,6 +78,7 @@ export function temperatureCourse(
   readings: readonly DriftReading[],
   drift?: TankDrift,
 ): (seconds: number) => number {
+  sound({ readings, drift });
   const ordered = [...readings].sort((a, b) => a.seconds - b.seconds);
   const first = ordered[0];
   const last = ordered.at(-1);
@@ -87,6 +91,7 @@ export function temperatureCourse(
     );
   }
   return (seconds) => {
+    sound(seconds);
     if (seconds <= first.seconds) return first.temperatureC;
     if (seconds >= last.seconds) {
       const since = seconds - last.seconds;
@@ -142,10 +147,10 @@ export function driftedEnd(question: DriftQuestion): DriftAnswer {
  * developmentDone({ recipe: { film: "Halden 400", boxSpeed: 400, developer: "Tansy", dilution: [1, 31], exposureIndex: 400, agitation: "each-minute", points: [{ temperatureC: 20, seconds: 600 }], source: "guess" }, factor: 1, readings: [{ seconds: 0, temperatureC: 20 }] }, 150) // ≈ 0.25
  */
 export function developmentDone(question: DriftQuestion, seconds: number): number {
+  sound({ seconds });
   const rate = rateOf(question);
-  return stretches(question, seconds).reduce(
-    (done, { from, to }) => done + simpson(rate, from, to),
-    0,
+  return sound(
+    stretches(question, seconds).reduce((done, { from, to }) => done + simpson(rate, from, to), 0),
   );
 }
 
@@ -165,7 +170,10 @@ function stretches({ readings, drift }: DriftQuestion, end: number): Stretch[] {
   const lastRead = Math.max(0, ...readings.map(({ seconds }) => seconds));
   const settledAt = lastRead + (drift ? SETTLED * drift.timeConstantSeconds : 0);
   const narrow = drift ? drift.timeConstantSeconds * SHARE_OF_TIME_CONSTANT : WIDEST;
-  const widthAt = (at: number) => (at < LONGEST ? Math.min(WIDEST, narrow) : narrow);
+  // Between readings the temperature goes straight; only after the last one does the tank follow the room.
+  const straight = Math.max(WIDEST, lastRead / MOST_STRAIGHT);
+  const following = (at: number) => (at < LONGEST ? Math.min(WIDEST, narrow) : narrow);
+  const widthAt = (at: number) => (at < lastRead ? straight : following(at));
   const found: Stretch[] = [];
   corners.slice(1).forEach((to, index) => {
     let from = corners[index]!;

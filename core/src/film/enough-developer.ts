@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import type { Dilution } from '../quantity/dilution.ts';
 import { Refusal } from '../refusal.ts';
 
@@ -40,11 +41,11 @@ export function enoughDeveloper(load: DeveloperLoad): DeveloperCheck {
   const share = (load.dilution[0] ?? 1) / parts;
   const hasMl = load.volumeMl * share;
   const needsMl = load.minimumMl * load.rollEquivalents;
-  return {
+  return sound({
     hasMl,
     needsMl,
     enough: hasMl >= needsMl - 1e-9,
     safeVolumeMl: needsMl / share,
     safeRolls: load.minimumMl > 0 ? hasMl / load.minimumMl : Infinity,
-  };
+  });
 }

@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import { Refusal } from '../refusal.ts';
 
 /** A film's characteristic curve: a toe, then a straight line (ISO 5 densities, log10 exposure). */
@@ -40,7 +41,7 @@ const TOE_AT = -speedPointAfter(NORMAL_GRADIENT);
  */
 export function gradientAfter(share: number): number {
   const c = -Math.log(1 - NORMAL_GRADIENT / MOST_GRADIENT) / (1 - INDUCTION);
-  return MOST_GRADIENT * (1 - Math.exp(-c * Math.max(0, share - INDUCTION)));
+  return sound(MOST_GRADIENT * (1 - Math.exp(-c * Math.max(0, share - INDUCTION))));
 }
 
 /**
@@ -75,8 +76,9 @@ export function filmCurve(share: number): FilmCurve {
  * filmDensity(filmCurve(1), 0) // ≈ 0.35
  */
 export function filmDensity({ baseFog, gradient, toe, toeAt }: FilmCurve, logH: number): number {
+  sound(logH);
   const over = (logH - toeAt) / toe;
   // Far up the line the exponential is past any number, and the line is all there is.
   const grown = over > 30 ? over : Math.log1p(Math.exp(over));
-  return baseFog + gradient * toe * grown;
+  return sound(baseFog + gradient * toe * grown);
 }

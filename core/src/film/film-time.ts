@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import { findRoot } from '../numeric/find-root.ts';
 import { Refusal } from '../refusal.ts';
 import {
@@ -42,6 +43,7 @@ const SAME_TEMPERATURE = 1e-9;
  * filmTime({ film: "Halden 400", boxSpeed: 400, developer: "Tansy", dilution: [1, 31], exposureIndex: 400, agitation: "each-minute", points: [{ temperatureC: 20, seconds: 570 }, { temperatureC: 22, seconds: 470 }], source: "data-sheet" }, 20.6).seconds // ≈ 537.8
  */
 export function filmTime(recipe: FilmRecipe, temperatureC: number): FilmTime {
+  sound({ points: recipe.points, temperatureC });
   const points = [...recipe.points].sort((a, b) => a.temperatureC - b.temperatureC);
   const coolest = points[0];
   const warmest = points[points.length - 1];
@@ -169,13 +171,13 @@ function answered(
 ): FilmTime {
   // The derivative of ln t over a kelvin is −Ea/(R·T²); taken as a difference so that the constant stays in one place.
   const warmer = seconds / developmentRate(temperatureC + 1, temperatureC, activationEnergy);
-  return {
+  return sound({
     seconds,
     method,
     from,
     activationEnergy,
     secondsPerDegree: warmer - seconds,
-  };
+  });
 }
 
 /**
@@ -259,5 +261,5 @@ export function answerableTemperatures(recipe: FilmRecipe): {
   const tableLowC = Math.min(...temperatures);
   const tableHighC = Math.max(...temperatures);
   const beyond = temperatures.length === 1 ? MOST_FROM_SINGLE : MOST_PAST_TABLE;
-  return { lowC: tableLowC - beyond, highC: tableHighC + beyond, tableLowC, tableHighC };
+  return sound({ lowC: tableLowC - beyond, highC: tableHighC + beyond, tableLowC, tableHighC });
 }

@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import type { DriftReading } from './drift.ts';
 
 /** Temperatures read in one run, and the room it stood in. */
@@ -33,6 +34,7 @@ const SLOWEST = 86_400;
  * learnTimeConstant([{ ambientC: 16, readings: [{ seconds: 0, temperatureC: 20 }, { seconds: 600, temperatureC: 18.866125242 }] }]).seconds // ≈ 1800
  */
 export function learnTimeConstant(runs: readonly DriftRun[]): LearnedTimeConstant | undefined {
+  sound(runs);
   let timesTimes = 0;
   let timesLogs = 0;
   let readings = 0;
@@ -55,7 +57,9 @@ export function learnTimeConstant(runs: readonly DriftRun[]): LearnedTimeConstan
     if (readings > before) counted += 1;
   }
   const seconds = timesTimes / timesLogs;
-  return readings > 0 && seconds >= FASTEST && seconds <= SLOWEST
-    ? { seconds, readings, runs: counted }
-    : undefined;
+  return sound(
+    readings > 0 && seconds >= FASTEST && seconds <= SLOWEST
+      ? { seconds, readings, runs: counted }
+      : undefined,
+  );
 }

@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import { Refusal } from '../refusal.ts';
 
 /** A stop pushed multiplies the time by this, by rule of thumb. */
@@ -39,7 +40,7 @@ export function pushBetween(fromSpeed: number, exposureIndex: number): Push {
   }
   const exact = Math.log2(exposureIndex / fromSpeed);
   const snapped = STANDARD_SPEEDS.includes(fromSpeed) && STANDARD_SPEEDS.includes(exposureIndex);
-  return { stops: snapped ? Math.round(exact * 3) / 3 + 0 : exact, snapped };
+  return sound({ stops: snapped ? Math.round(exact * 3) / 3 + 0 : exact, snapped });
 }
 
 /**
@@ -51,5 +52,5 @@ export function pushBetween(fromSpeed: number, exposureIndex: number): Push {
  * pushFactor(2) // ≈ 1.96
  */
 export function pushFactor(stops: number): number {
-  return stops >= 0 ? PUSH_PER_STOP ** stops : PULL_PER_STOP ** -stops;
+  return sound(stops >= 0 ? PUSH_PER_STOP ** stops : PULL_PER_STOP ** -stops);
 }

@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import type { RecipePoint } from './recipe.ts';
 
 /**
@@ -11,6 +12,7 @@ import type { RecipePoint } from './recipe.ts';
 export function slowsWhenWarmer(
   points: readonly RecipePoint[],
 ): readonly [RecipePoint, RecipePoint] | undefined {
+  sound(points);
   const ordered = [...points].sort((a, b) => a.temperatureC - b.temperatureC);
   const found = ordered.findIndex(
     (point, index) => point.seconds >= (ordered[index - 1]?.seconds ?? Infinity),

@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import { Refusal } from '../refusal.ts';
 
 /** What becomes of a developer after a roll. */
@@ -46,5 +47,5 @@ export function reuseFactor(rule: ReuseRule, rollsBefore: number): number {
       `After ${rollsBefore} rolls it would take more than three times as long as fresh: that developer is dead. Mix it anew.`,
     );
   }
-  return factor;
+  return sound(factor);
 }

@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import type { FilmFormatId, FilmLoad } from './formats/index.ts';
 
 /** How a tank is moved. */
@@ -56,9 +57,9 @@ export function tankFill(tank: Tank, load: readonly FilmLoad[]): TankFill {
   const tooMany = filled.filter(
     (films) => films.count > (place(films)?.most ?? 0) || (share > 1 + 1e-9 && filled.length > 1),
   );
-  return {
+  return sound({
     needsMl,
     tooMany: tooMany.map(({ format }) => format),
     overflows: needsMl > tank.holdsMl,
-  };
+  });
 }

@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 /**
  * Finds where a function that is monotone between two points crosses zero.
  * @param f function of one number
@@ -15,6 +16,7 @@ export function findRoot(
   high: number,
   tolerance: number,
 ): number {
+  sound([low, high, tolerance]);
   let a = low;
   let b = high;
   let fa = f(a);
@@ -38,5 +40,5 @@ export function findRoot(
     b = x;
     fb = fx;
   }
-  return b;
+  return sound(b);
 }

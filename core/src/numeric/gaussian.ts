@@ -1,3 +1,5 @@
+import { Refusal } from '../refusal.ts';
+import { sound } from '../quantity/sound.ts';
 /** A Gaussian belief about several numbers at once. */
 export interface Gaussian {
   readonly mean: readonly number[];
@@ -42,7 +44,7 @@ export function normalBelow(z: number): number {
                           (-1.13520398 +
                             t * (1.48851587 + t * (-0.82215223 + t * 0.17087277))))))));
   const tail = (t * Math.exp(-x * x + polynomial)) / 2;
-  return z > 0 ? 1 - tail : tail;
+  return sound(z > 0 ? 1 - tail : tail);
 }
 
 const density = (z: number) =>
@@ -73,12 +75,12 @@ export function truncated(
   if (mass < IMPOSSIBLE) {
     const nearest = mean < low ? low : high;
     const width = Number.isFinite(high - low) ? (high - low) / 2 : sd / 4;
-    return { mean: nearest, variance: Math.min(variance, width ** 2), mass: IMPOSSIBLE };
+    return sound({ mean: nearest, variance: Math.min(variance, width ** 2), mass: IMPOSSIBLE });
   }
   const shift = (density(a) - density(b)) / mass;
   const edge = (z: number) => (Number.isFinite(z) ? z * density(z) : 0);
   const shrink = 1 + (edge(a) - edge(b)) / mass - shift ** 2;
-  return { mean: mean + sd * shift, variance: Math.max(variance * shrink, 1e-12), mass };
+  return sound({ mean: mean + sd * shift, variance: Math.max(variance * shrink, 1e-12), mass });
 }
 
 /**
@@ -96,7 +98,8 @@ export function spreadOf({ mean, covariance }: Gaussian, weights: Weights): Spre
   const entries = [...weights];
   for (let a = 0; a < entries.length; a += 1) {
     const [i, wi] = entries[a]!;
-    const row = covariance[i]!;
+    const row = covariance[i];
+    if (!row) throw new Refusal('weights', '/weights', 'The belief has no such number.');
     middle += wi * mean[i]!;
     variance += wi * wi * row[i]!;
     for (let b = a + 1; b < entries.length; b += 1) {
@@ -104,7 +107,7 @@ export function spreadOf({ mean, covariance }: Gaussian, weights: Weights): Spre
       variance += 2 * wi * wj * row[j]!;
     }
   }
-  return { mean: middle, variance };
+  return sound({ mean: middle, variance });
 }
 
 /**
@@ -139,7 +142,7 @@ export function observeWithin(
   const moved = after.mean - seen.mean;
   const lost = seen.variance - after.variance;
   return {
-    mean: belief.mean.map((value, i) => value + gain[i]! * moved),
+    mean: sound(belief.mean.map((value, i) => value + gain[i]! * moved)),
     covariance: belief.covariance.map((row, i) => {
       const taken = gain[i]! * lost;
       // Rows that the sum does not touch are shared: nothing is ever written into one.
@@ -169,7 +172,7 @@ export function mixtureSpread(parts: readonly Weighted<Spread>[]): Spread {
     (sum, { weight, of }) => sum + weight * (of.variance + (of.mean - mean) ** 2),
     0,
   );
-  return { mean, variance };
+  return sound({ mean, variance });
 }
 
 /**
@@ -203,5 +206,5 @@ export function withinOf(parts: readonly Weighted<Spread>[], from: number, share
     if (held(middle) < share) low = middle;
     else high = middle;
   }
-  return high;
+  return sound(high);
 }

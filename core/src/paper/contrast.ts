@@ -1,3 +1,4 @@
+import { sound, soundTime } from '../quantity/sound.ts';
 import { findRoot } from '../numeric/find-root.ts';
 import { STOP_IN_LOG } from '../quantity/stops.ts';
 import { Refusal } from '../refusal.ts';
@@ -53,7 +54,7 @@ export function formulaRange(
   highlightSeconds: number,
   shadowSeconds: number,
 ): number {
-  return range - 100 * Math.log10(shadowSeconds / highlightSeconds);
+  return sound(range - 100 * Math.log10(shadowSeconds / highlightSeconds));
 }
 
 /**
@@ -129,7 +130,7 @@ export function keepTone(
 ): number {
   const at = (range: number) => logFromSpeedPoint(curveForRange(paper, range), netDensity);
   const speedLog = STOP_IN_LOG * (from.speedStops - to.speedStops);
-  return seconds * 10 ** (at(to.range) - at(from.range) + speedLog);
+  return soundTime(seconds * 10 ** (at(to.range) - at(from.range) + speedLog));
 }
 
 /**
@@ -149,12 +150,12 @@ export function tonesAt(
   known: { readonly seconds: number; readonly netDensity: number },
   seconds: readonly number[],
 ): number[] {
+  sound({ range, known, seconds });
   const curve = curveForRange(paper, range);
   const logH = logExposureAt(curve, curve.dMin + known.netDensity);
-  return seconds.map((time) => {
-    const density = densityAt(curve, logH + Math.log10(time / known.seconds));
-    return density - curve.dMin;
-  });
+  return sound(
+    seconds.map((time) => densityAt(curve, logH + Math.log10(time / known.seconds)) - curve.dMin),
+  );
 }
 
 function checkTones(paper: Paper, highlightDensity: number, shadowDensity: number): void {

@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import { Refusal } from '../refusal.ts';
 import type { Paper } from './paper.ts';
 
@@ -43,7 +44,7 @@ export function densityAt(curve: PaperCurve, logH: number): number {
   let sum = 0;
   const steepness = -curve.slope * Math.LN10;
   for (const shift of curve.shifts) sum += 1 / (1 + Math.exp(steepness * (logH + shift)));
-  return curve.dMin + ((curve.dMax - curve.dMin) * sum) / curve.shifts.length;
+  return sound(curve.dMin + ((curve.dMax - curve.dMin) * sum) / curve.shifts.length);
 }
 
 /**

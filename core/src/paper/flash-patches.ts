@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import { Refusal } from '../refusal.ts';
 
 /** Separate patches around a threshold are a second apart, closer where the coarse strip has closed in already, s. */
@@ -21,6 +22,7 @@ export function flashPatches(
   tonedSeconds: number,
   timerStepSeconds: number,
 ): number[] {
+  sound({ clearSeconds, tonedSeconds, timerStepSeconds });
   if (!(clearSeconds > 0 && tonedSeconds > clearSeconds)) {
     throw new Refusal(
       'threshold',
@@ -35,5 +37,5 @@ export function flashPatches(
   const seconds = Array.from({ length: steps + 1 }, (_, n) =>
     rounded(clearSeconds + (span * n) / steps),
   );
-  return [...new Set(seconds)];
+  return sound([...new Set(seconds)]);
 }

@@ -1,3 +1,4 @@
+import { sound, soundTime } from '../quantity/sound.ts';
 import { Refusal } from '../refusal.ts';
 import { STOP_IN_LOG } from '../quantity/stops.ts';
 import { findRoot } from '../numeric/find-root.ts';
@@ -33,14 +34,14 @@ export interface BlueAndGreen {
  * @returns blue and green, in units of the paper's own
  * @source the layer model; settings of equal ISO speed reach the speed point in the same time
  * @example
- * lightOf(defaultPaper, { range: 110, speedStops: 0 }).blue / lightOf(defaultPaper, { range: 110, speedStops: -1 }).blue // ≈ 2
+ * lightOf(defaultPaper, { range: 110, speedStops: -1 }).blue // ≈ 0
  */
 export function lightOf(paper: Paper, { range, speedStops }: MixSetting): BlueAndGreen {
   const share = blueShareFor(paper, range);
   const atSpeedPoint = logExposureAt(curveFor(paper, share), paper.dMin + SPEED_DENSITY);
   // Settings of equal speed reach the speed point in the same time; a slower one in longer.
   const light = 10 ** (atSpeedPoint + speedStops * STOP_IN_LOG);
-  return { blue: light * share, green: light * (1 - share) };
+  return sound({ blue: light * share, green: light * (1 - share) });
 }
 
 /** What several exposures amount to: one contrast, and the time at it. */
@@ -64,6 +65,7 @@ export interface MixAnswer {
  * mixOf(defaultPaper, [{ range: 110, speedStops: 0, seconds: 4 }, { range: 110, speedStops: 0, seconds: 6 }]).seconds // ≈ 10.0
  */
 export function mixOf(paper: Paper, exposures: readonly MixExposure[]): MixAnswer {
+  sound(exposures);
   let blue = 0;
   let green = 0;
   for (const exposure of exposures) {
@@ -75,7 +77,7 @@ export function mixOf(paper: Paper, exposures: readonly MixExposure[]): MixAnswe
   if (!(total > 0)) throw new Refusal('no-light', '', 'Nothing was exposed.');
   const curve = curveFor(paper, blue / total);
   const speedPoint = 10 ** logExposureAt(curve, paper.dMin + SPEED_DENSITY);
-  return { range: isoRange(curve), seconds: total / speedPoint, curve };
+  return sound({ range: isoRange(curve), seconds: total / speedPoint, curve });
 }
 
 /** A soft and a hard exposure that together amount to one contrast. */
@@ -113,7 +115,7 @@ export function splitPair(
   if (!(softSeconds >= -slack && hardSeconds >= -slack)) return undefined;
   // Binary dust is no exposure.
   const round = (seconds: number) => (seconds <= slack ? 0 : Number(seconds.toPrecision(9)));
-  return { softSeconds: round(softSeconds), hardSeconds: round(hardSeconds) };
+  return sound({ softSeconds: round(softSeconds), hardSeconds: round(hardSeconds) });
 }
 
 /**
@@ -133,7 +135,7 @@ export function shareOfPlace(
   netDensity: number,
 ): number {
   const total = blue + green;
-  return 10 ** logExposureAt(curveFor(paper, blue / total), paper.dMin + netDensity) / total;
+  return sound(10 ** logExposureAt(curveFor(paper, blue / total), paper.dMin + netDensity) / total);
 }
 
 /**
@@ -154,6 +156,7 @@ export function shortenedFirst(
   over: MixExposure,
   netDensity: number,
 ): number {
+  sound([first, over, netDensity]);
   const [a, b] = [lightOf(paper, first), lightOf(paper, over)];
   const under = { blue: b.blue * over.seconds, green: b.green * over.seconds };
   const share = shareOfPlace(paper, scaled(a, first.seconds), netDensity);
@@ -165,7 +168,9 @@ export function shortenedFirst(
     );
   };
   if (over.seconds > 0 && tooDark(0) >= 0) return 0;
-  return findRoot(tooDark, first.seconds * LEAST_SHARE, first.seconds, first.seconds * 1e-9);
+  return soundTime(
+    findRoot(tooDark, first.seconds * LEAST_SHARE, first.seconds, first.seconds * 1e-9),
+  );
 }
 
 /** No light at all has no logarithm. */

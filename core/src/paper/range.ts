@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import { findRoot } from '../numeric/find-root.ts';
 import { curveFor, logExposureAt, type PaperCurve } from './curve.ts';
 import type { Paper } from './paper.ts';
@@ -68,7 +69,7 @@ export function rangeLimits(paper: Paper): RangeLimits {
  * shareFromLogit(0) // = 0.5
  */
 export function shareFromLogit(logit: number): number {
-  return 1 / (1 + Math.exp(-logit));
+  return sound(1 / (1 + Math.exp(-logit)));
 }
 
 /** Beyond these the share is 0 or 1 for all a paper can tell. */

@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 /** A tone of the print scale, by its density above paper white. */
 export interface Tone {
   readonly id: string;
@@ -61,5 +62,6 @@ const words: readonly { readonly below: number; readonly word: string }[] = [
  * toneWord(1.72) // = "black, textured"
  */
 export function toneWord(netDensity: number): string {
+  sound(netDensity);
   return words.find(({ below }) => netDensity < below)!.word;
 }

@@ -1,3 +1,5 @@
+import { sound } from '../quantity/sound.ts';
+import { Refusal } from '../refusal.ts';
 import { agitationScheme } from '../film/agitation/index.ts';
 import type { ProcessStep } from './plan.ts';
 
@@ -16,6 +18,7 @@ export interface Burst {
  * @param fromSeconds only what is not over by then, s from the start of the step
  * @param toSeconds only what begins before then
  * @returns the bursts in order, s from the start of the step
+ * @throws Refusal `step-length` over two days, `agitation` for more than a burst a second
  * @source practice: do the same each time
  * @example
  * bursts({ id: "d", kind: "developer", seconds: 195, agitation: "each-minute" }, 10) // = [{"startSeconds":0,"endSeconds":30},{"startSeconds":60,"endSeconds":70},{"startSeconds":120,"endSeconds":130}]
@@ -29,6 +32,10 @@ export function bursts(
   const { initialSeconds, everySeconds, burstSeconds, continuous } = agitationScheme(
     step.agitation,
   );
+  if (!(step.seconds <= LONGEST_STEP_SECONDS && everySeconds >= 0)) {
+    throw new Refusal('step-length', '/seconds', 'A step takes at most two days.');
+  }
+  sound([drainSeconds, fromSeconds, initialSeconds, everySeconds, burstSeconds]);
   const pourOut = Math.max(0, step.seconds - drainSeconds);
   const found: Burst[] = [];
   const add = (startSeconds: number, endSeconds: number) => {
@@ -39,6 +46,9 @@ export function bursts(
   if (continuous || everySeconds === 0) return found;
   const first = Math.max(1, Math.floor((fromSeconds - burstSeconds) / everySeconds));
   const last = Math.min(pourOut - burstSeconds, toSeconds);
+  if (last - first * everySeconds > everySeconds * MOST_BURSTS) {
+    throw new Refusal('agitation', '/everySeconds', 'The tank is moved at most once a second.');
+  }
   for (let turn = first; turn * everySeconds <= last; turn += 1) {
     const startSeconds = turn * everySeconds;
     if (startSeconds > initialSeconds || initialSeconds === 0) {
@@ -49,5 +59,9 @@ export function bursts(
   return found;
 }
 
+/** Water and slow developers included. */
+const LONGEST_STEP_SECONDS = 172_800;
+/** Once a second for two days. */
+const MOST_BURSTS = LONGEST_STEP_SECONDS;
 /** The shortest burst that the hands can make, s. */
 const LEAST_BURST_SECONDS = 1;

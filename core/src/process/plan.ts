@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import type { Agitation } from '../film/agitation/index.ts';
 import type { SecondBath } from '../film/recipe.ts';
 import { fixAgitation } from './fix-agitation.ts';
@@ -84,6 +85,7 @@ export function withStep(kinds: readonly StepKindId[], kind: StepKindId): StepKi
  * filmPlan({ developmentSeconds: 538, agitation: "each-minute", kinds: ["developer", "stop", "fix"], seconds: { fix: 210 }, drainSeconds: 10, clockStart: "pouring-begins" }).steps.map((step) => step.seconds) // = [538, 30, 210]
  */
 export function filmPlan(choices: FilmPlanChoices): ProcessPlan {
+  sound(choices);
   const { secondBath, vessel } = choices;
   const given: Partial<Record<StepKindId, { seconds: number; agitation: Agitation }>> = {
     developer: { seconds: choices.developmentSeconds, agitation: choices.agitation },

@@ -1,3 +1,4 @@
+import { sound } from '../quantity/sound.ts';
 import { eventsThatCount, type ProcessEvent } from './event.ts';
 import type { ProcessPlan, ProcessStep } from './plan.ts';
 
@@ -43,6 +44,7 @@ export interface ProcessRecord {
  * processRecord(sheetPlan(), [{ id: "a", atMs: 5000, kind: "poured-in", stepId: "print-developer" }]).steps[0].startedAtMs // = 5000
  */
 export function processRecord(plan: ProcessPlan, events: readonly ProcessEvent[]): ProcessRecord {
+  sound(events);
   const starts = new Map<string, number>();
   const order = plan.steps.map((step) => step.id);
   const retimed = new Map<string, number>();

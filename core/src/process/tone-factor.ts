@@ -1,3 +1,4 @@
+import { soundTime } from '../quantity/sound.ts';
 import { Refusal } from '../refusal.ts';
 
 /** Factors in use: seconds until the first tone are multiplied by one of these. */
@@ -19,5 +20,5 @@ export function developerByFactor(firstToneSeconds: number, factor: ToneFactor):
   if (!(firstToneSeconds > 0)) {
     throw new Refusal('first-tone', '/firstToneSeconds', 'The first tone takes some seconds.');
   }
-  return firstToneSeconds * factor;
+  return soundTime(firstToneSeconds * factor);
 }

@@ -1,3 +1,4 @@
+import { sound } from './sound.ts';
 /** One stop in log10 exposure: log10 2. */
 export const STOP_IN_LOG = Math.LOG10E * Math.LN2;
 
@@ -10,7 +11,7 @@ export const STOP_IN_LOG = Math.LOG10E * Math.LN2;
  * ratioInStops(8) // ≈ 3
  */
 export function ratioInStops(ratio: number): number {
-  return Math.log2(ratio);
+  return sound(Math.log2(ratio));
 }
 
 /**
@@ -23,7 +24,7 @@ export function ratioInStops(ratio: number): number {
  * addStops(8, 1 / 12) // ≈ 8.4757
  */
 export function addStops(seconds: number, stops: number): number {
-  return seconds * 2 ** stops;
+  return sound(seconds * 2 ** stops);
 }
 
 /**
@@ -36,5 +37,5 @@ export function addStops(seconds: number, stops: number): number {
  * halfwayBetween(8, 16) // ≈ 11.3137
  */
 export function halfwayBetween(a: number, b: number): number {
-  return Math.sqrt(a * b);
+  return sound(Math.sqrt(a * b));
 }

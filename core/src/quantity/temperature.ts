@@ -1,3 +1,4 @@
+import { sound } from './sound.ts';
 /** 0 °C in kelvin (ITS-90, exact). */
 const ZERO_CELSIUS = 273.15;
 
@@ -10,7 +11,7 @@ const ZERO_CELSIUS = 273.15;
  * kelvin(20) // ≈ 293.15
  */
 export function kelvin(temperatureC: number): number {
-  return temperatureC + ZERO_CELSIUS;
+  return sound(temperatureC + ZERO_CELSIUS);
 }
 
 /**
@@ -22,7 +23,7 @@ export function kelvin(temperatureC: number): number {
  * fahrenheit(20) // ≈ 68
  */
 export function fahrenheit(temperatureC: number): number {
-  return (temperatureC * 9) / 5 + 32;
+  return sound((temperatureC * 9) / 5 + 32);
 }
 
 /**
@@ -34,5 +35,5 @@ export function fahrenheit(temperatureC: number): number {
  * celsius(68) // ≈ 20
  */
 export function celsius(temperatureF: number): number {
-  return ((temperatureF - 32) * 5) / 9;
+  return sound(((temperatureF - 32) * 5) / 9);
 }

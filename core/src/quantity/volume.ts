@@ -1,3 +1,4 @@
+import { sound } from './sound.ts';
 /** Millilitres in a US fluid ounce. */
 const ML_PER_US_FL_OZ = 29.5735;
 
@@ -10,7 +11,7 @@ const ML_PER_US_FL_OZ = 29.5735;
  * fluidOunces(473.176) // ≈ 16
  */
 export function fluidOunces(volumeMl: number): number {
-  return volumeMl / ML_PER_US_FL_OZ;
+  return sound(volumeMl / ML_PER_US_FL_OZ);
 }
 
 /**
@@ -22,5 +23,5 @@ export function fluidOunces(volumeMl: number): number {
  * fromFluidOunces(16) // ≈ 473.18
  */
 export function fromFluidOunces(ounces: number): number {
-  return ounces * ML_PER_US_FL_OZ;
+  return sound(ounces * ML_PER_US_FL_OZ);
 }

@@ -13,6 +13,9 @@ export interface FiringCue {
 export const COUNT_IN_BEATS = 3;
 /** A metronome beats seconds. */
 const BEAT = 1;
+/** s */
+const LONGEST_SECONDS = 86_400;
+const MOST_BEATS = 60;
 /** A beat this near to the end would run into the sound that ends the firing, s. */
 const CLEAR_OF_END = 0.15;
 
@@ -27,8 +30,12 @@ const CLEAR_OF_END = 0.15;
  * firingCues(2.3, 1).map(({ kind, atSeconds }) => `${kind} ${atSeconds}`) // = ["count-in 0", "lamp-on 1", "beat 2", "beat 3", "lamp-off 3.3"]
  */
 export function firingCues(dialSeconds: number, countInBeats = COUNT_IN_BEATS): FiringCue[] {
-  if (!(dialSeconds > 0))
-    throw new Refusal('firing', '/dialSeconds', 'A firing takes more than 0 s.');
+  if (!(dialSeconds > 0 && dialSeconds <= LONGEST_SECONDS)) {
+    throw new Refusal('firing', '/dialSeconds', 'A firing takes more than 0 s, and at most a day.');
+  }
+  if (!(countInBeats >= 0 && countInBeats <= MOST_BEATS)) {
+    throw new Refusal('firing', '/countInBeats', 'A count-in is of none to sixty beats.');
+  }
   const on = countInBeats * BEAT;
   const beats = Math.ceil((dialSeconds - CLEAR_OF_END) / BEAT) - 1;
   const cue = (kind: FiringCueKind, atSeconds: number): FiringCue => ({ kind, atSeconds });

@@ -1,3 +1,4 @@
+import { sound } from '../../quantity/sound.ts';
 import { Refusal } from '../../refusal.ts';
 import type { Firing, Lamp } from '../strip.ts';
 
@@ -17,6 +18,7 @@ const LEAST_LIGHT = 0.05;
  * repeatAsFired([4.2, 1.8, 2.5, 3.5].map((dialSeconds, covered) => ({ dialSeconds, covered, hands: "" })), 9.2, { lagSeconds: 0.2, timerStepSeconds: 0.1 }) // = [4.2, 1.8, 2.5, 1.5]
  */
 export function repeatAsFired(firings: readonly Firing[], seconds: number, lamp: Lamp): number[] {
+  sound({ firings, seconds, lamp });
   const { lagSeconds, timerStepSeconds } = lamp;
   const rounded = (value: number) =>
     Number((Math.round(value / timerStepSeconds) * timerStepSeconds).toFixed(6));
@@ -36,5 +38,5 @@ export function repeatAsFired(firings: readonly Firing[], seconds: number, lamp:
     );
   }
   const last = rounded(lacking + lagSeconds);
-  return lacking > LEAST_LIGHT && last > 0 ? [...dials, last] : dials;
+  return sound(lacking > LEAST_LIGHT && last > 0 ? [...dials, last] : dials);
 }

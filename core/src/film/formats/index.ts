@@ -1,3 +1,4 @@
+import { sound } from '../../quantity/sound.ts';
 import { eightByTen } from './eight-by-ten.ts';
 import { fiveBySeven } from './five-by-seven.ts';
 import type { FilmFormat } from './format.ts';
@@ -42,5 +43,5 @@ export interface FilmLoad {
  */
 export function rollEquivalents(load: readonly FilmLoad[]): number {
   const area = load.reduce((sum, { format, count }) => sum + count * filmFormat(format).areaCm2, 0);
-  return area / ROLL_EQUIVALENT_CM2;
+  return sound(area / ROLL_EQUIVALENT_CM2);
 }

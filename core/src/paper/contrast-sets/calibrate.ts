@@ -1,3 +1,4 @@
+import { sound } from '../../quantity/sound.ts';
 import type { ContrastSet } from './set.ts';
 
 /** What a setting was found to be on a paper. */
@@ -33,7 +34,7 @@ export function calibrateSet(set: ContrastSet, measured: readonly MeasuredSettin
     const share = span > 0 ? (index - before.index) / span : 0;
     return of(before) + (of(after) - of(before)) * share;
   };
-  return {
+  return sound({
     ...set,
     calibrated: points.length > 1,
     settings: set.settings.map((setting, index) => ({
@@ -41,5 +42,5 @@ export function calibrateSet(set: ContrastSet, measured: readonly MeasuredSettin
       range: setting.range + off(index, (point) => point.range),
       speedStops: setting.speedStops + off(index, (point) => point.speedStops),
     })),
-  };
+  });
 }
