@@ -68,6 +68,20 @@ test('nothing odd in what this browser keeps breaks a page', async ({ page }) =>
   await expect.poll(() => eventsOf(page, id)).toHaveLength(1);
 });
 
+test('nothing odd in a draft that this browser keeps breaks its page', async ({ page }) => {
+  await open(page, '/film');
+  const odd = ['{{{', '[null]', '[{"title":7,"times":[],"kinds":{"a":1},"agitations":null}]'];
+  for (const text of odd) {
+    for (const path of ['/film', '/print/proof']) {
+      await page.evaluate((value) => {
+        for (const key of ['film', 'proof']) localStorage.setItem(`katachron-${key}`, value);
+      }, text);
+      await open(page, path);
+      await expect(page.getByRole('heading', { level: 1 }), text).toBeVisible();
+    }
+  }
+});
+
 test('full storage: a pour is shown, counted and written all the same, with a sentence', async ({
   page,
 }) => {

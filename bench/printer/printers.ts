@@ -9,7 +9,8 @@ import {
   type CertaintyId,
   type FiredPatch,
 } from '../../core/src/index.ts';
-import { newDraft, type PrintDraft } from '../../app/src/lib/nouns/in-hand/draft.ts';
+import { type PrintDraft } from '../../app/src/lib/nouns/in-hand/draft.ts';
+import { newDraft } from '../../app/src/lib/nouns/in-hand/begin.ts';
 import type { Print } from '../../app/src/lib/nouns/print/contract.ts';
 import { nextStripDraft } from '../../app/src/lib/stages/print/keep.ts';
 import { printView, type StripHalf } from '../../app/src/lib/stages/print/print-view.ts';

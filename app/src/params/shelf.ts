@@ -1,4 +1,4 @@
-import { shelfNames, type ShelfName } from '$lib/nouns/shelves.ts';
+import { shelfNames, type ShelfName } from '$lib/nouns/shelf-names.ts';
 
 /** Does an address name a shelf? */
 export const match = (name: string): name is ShelfName =>

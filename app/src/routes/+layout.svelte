@@ -2,7 +2,7 @@
   import '../app.css';
   import { page } from '$app/state';
   import { onMount, untrack } from 'svelte';
-  import { USUAL_VOLUME } from '$lib/bench/desk/preferences.ts';
+  import { USUAL_VOLUME } from '$lib/bench/desk/choices.ts';
   import { provideWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
   import Dark from '$lib/bench/light/Dark.svelte';
   import { keptPreferences, provideDesk } from '$lib/bench/desk/desk.svelte.ts';

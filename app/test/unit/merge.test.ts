@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { newDraft, type PrintDraft } from '../../src/lib/nouns/in-hand/draft.ts';
+import { type PrintDraft } from '../../src/lib/nouns/in-hand/draft.ts';
+import { newDraft } from '../../src/lib/nouns/in-hand/begin.ts';
 import { differences, merged } from '../../src/lib/nouns/in-hand/merge.ts';
 import { stripRead } from '../samples.ts';
 

@@ -8,7 +8,8 @@ import {
 } from '@katachron/core';
 import { describe, expect, it } from 'vitest';
 import { stripReadingOperation } from '../../src/lib/server/operations/strip-reading.ts';
-import { newDraft, type PrintDraft } from '../../src/lib/nouns/in-hand/draft.ts';
+import { type PrintDraft } from '../../src/lib/nouns/in-hand/draft.ts';
+import { newDraft } from '../../src/lib/nouns/in-hand/begin.ts';
 import { printView } from '../../src/lib/stages/print/print-view.ts';
 import { fits } from '../../src/lib/server/validation.ts';
 

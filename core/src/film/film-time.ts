@@ -201,15 +201,15 @@ export function unrefusedTimes(recipe: FilmRecipe): (temperatureC: number) => nu
       : ordered.slice(1).map((point, index) => activationEnergyBetween(ordered[index]!, point));
   const past = ordered.length > 1 ? pastTable(ordered) : undefined;
   return (temperatureC) => {
-    if (past && (temperatureC < tableLowC || temperatureC > tableHighC)) return past(temperatureC);
+    if (past && (temperatureC < tableLowC || temperatureC > tableHighC)) return sound(past(temperatureC));
     const above = ordered.findIndex((point) => point.temperatureC >= temperatureC);
     const segment = Math.min(
       energies.length - 1,
       Math.max(0, (above === -1 ? ordered.length : above) - 1),
     );
     const reference = ordered[segment]!;
-    return (
-      reference.seconds / developmentRate(temperatureC, reference.temperatureC, energies[segment]!)
+    return sound(
+      reference.seconds / developmentRate(temperatureC, reference.temperatureC, energies[segment]!),
     );
   };
 }

@@ -7,8 +7,8 @@ export const cookieNames = {
   proof: 'katachron-proof',
 } as const;
 
-/** Browsers drop a cookie over 4096 bytes silently, name and attributes counted. */
-const MOST_BYTES = 3900;
+/** All cookies together are sent with every request: they take a kilobyte at most. The habits of this device get so much. */
+const MOST_BYTES = 320;
 
 /** As base64url: a third larger than its JSON, where percent signs would nearly double it. */
 function packed(value: unknown): string {
@@ -32,9 +32,9 @@ export function unpacked(text: string): unknown {
  * Keeps a value in this browser, where the server sees it at the next first paint.
  * @returns false when it is too large to keep; what was kept before stays
  */
-export function keepInCookie(name: string, value: unknown): boolean {
+export function keepInCookie(name: string, value: unknown, most = MOST_BYTES): boolean {
   const encoded = packed(value);
-  if (name.length + encoded.length > MOST_BYTES) return false;
+  if (name.length + encoded.length > most) return false;
   document.cookie = `${name}=${encoded}; path=/; max-age=${YEAR_SECONDS}; samesite=strict`;
   return true;
 }

@@ -1,5 +1,6 @@
 import type { ModelStatic } from 'sequelize';
-import { shelfNames, type ShelfBodies, type ShelfName } from './shelves.ts';
+import { type ShelfBodies } from './shelves.ts';
+import { shelfNames, type ShelfName } from './shelf-names.ts';
 import { models, type ShelfRow } from '../server/database/models.ts';
 import { versionedStore } from '../server/store/versioned.ts';
 

@@ -7,6 +7,7 @@ import { KeptNegative, NegativeBody, negativeExample } from './negative/kept.ts'
 import { PaperBody, PaperThing, paperExample } from './paper/contract.ts';
 import { Procedure, ProcedureBody, procedureExample } from './procedure/contract.ts';
 import { Proof, ProofBody, proofExample } from './proof/contract.ts';
+import type { ShelfName } from './shelf-names.ts';
 import { Tank, TankBody, tankExample } from './tank/contract.ts';
 
 /** A kind of thing that stands on a shelf: few of them, listed whole, each with a name. */
@@ -18,7 +19,7 @@ interface Shelf {
   readonly example: object;
 }
 
-/** Every shelf, by the name that its table and its address have. */
+/** What a thing of each shelf is. */
 export const shelves = {
   tanks: { one: 'tank', body: TankBody, kept: Tank, example: tankExample },
   holders: { one: 'holder', body: HolderBody, kept: Holder, example: holderExample },
@@ -34,10 +35,7 @@ export const shelves = {
   },
   findings: { one: 'finding', body: FindingBody, kept: Finding, example: findingExample },
   proofs: { one: 'proof', body: ProofBody, kept: Proof, example: proofExample },
-} as const satisfies Record<string, Shelf>;
-
-export type ShelfName = keyof typeof shelves;
-export const shelfNames = Object.keys(shelves) as ShelfName[];
+} as const satisfies Record<ShelfName, Shelf>;
 
 /** What is written down of a thing on each shelf. */
 export interface ShelfBodies {

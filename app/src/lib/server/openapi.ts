@@ -7,7 +7,8 @@ import { Problem } from '../kit/problem.ts';
 import { ProcessEvent } from '../nouns/process/contract.ts';
 import { Recipe, RecipeBody, recipeExample } from '../nouns/recipe/contract.ts';
 import { Roll, RollBody, rollExample } from '../nouns/roll/contract.ts';
-import { shelfNames, shelves } from '../nouns/shelves.ts';
+import { shelves } from '../nouns/shelves.ts';
+import { shelfNames } from '../nouns/shelf-names.ts';
 import { RecipeFile } from '../nouns/recipe/file/file.ts';
 
 const json = (schema: TSchema, example?: unknown) => ({

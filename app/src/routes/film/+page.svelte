@@ -8,6 +8,7 @@
   import { draftOf } from '$lib/kit/draft.svelte.ts';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
+  import { filmCookie } from '$lib/stages/film/draft-cookie.ts';
   import FilmPages from '$lib/stages/film/FilmPages.svelte';
   import { NEW_ROLL, RollInHand } from '$lib/stages/film/roll-in-hand.svelte.ts';
   import RollChoice from '$lib/stages/film/RollChoice.svelte';
@@ -19,7 +20,7 @@
   const film = new RollInHand({
     // The draft is this page's own from here on.
     // svelte-ignore state_referenced_locally
-    kept: draftOf(cookieNames.film, data.draft),
+    draft: draftOf(cookieNames.film, data.draft, filmCookie),
     shelf: () => data,
     desk: useDesk(),
     wetSide: useWetSide(),

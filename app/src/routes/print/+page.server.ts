@@ -1,4 +1,4 @@
-import { newDraft } from '$lib/nouns/in-hand/draft.ts';
+import { newDraft } from '$lib/nouns/in-hand/begin.ts';
 import { printsInHand } from '$lib/nouns/in-hand/store.server.ts';
 import { sameName } from '$lib/nouns/paper/facts.ts';
 import { forPage } from '$lib/server/page.ts';

@@ -1,5 +1,5 @@
 import type { Cue } from '@katachron/core';
-import { USUAL_VOLUME } from '../desk/preferences.ts';
+import { USUAL_VOLUME } from '../desk/choices.ts';
 import { cueSounds } from './sounds/index.ts';
 import type { Beep } from './sounds/sound.ts';
 

@@ -1,12 +1,7 @@
 import type { ToneFactor } from '@katachron/core';
 import { getContext, setContext } from 'svelte';
-import {
-  LEAST_BRIGHTNESS,
-  MOST_BRIGHTNESS,
-  lights,
-  type Light,
-  type Preferences,
-} from './preferences.ts';
+import { type Preferences } from './preferences.ts';
+import { LEAST_BRIGHTNESS, MOST_BRIGHTNESS, lights, type Light } from './choices.ts';
 import type { VolumeUnit } from '../../words/volume.ts';
 import { cookieNames, keepInCookie, readCookie } from '../../kit/cookie.ts';
 

@@ -3,17 +3,8 @@ import Type, { type Static } from 'typebox';
 import { oneOf } from '../../kit/fields.ts';
 import { temperatureUnits } from '../../words/temperature.ts';
 import { volumeUnits } from '../../words/volume.ts';
+import { LEAST_BRIGHTNESS, LEAST_VOLUME, MOST_BRIGHTNESS, MOST_VOLUME, lights } from './choices.ts';
 import { clockStarts } from '../../nouns/process/contract.ts';
-
-export const lights = ['white', 'red', 'dark'] as const;
-export type Light = (typeof lights)[number];
-
-export const LEAST_BRIGHTNESS = 1;
-export const MOST_BRIGHTNESS = 5;
-
-export const LEAST_VOLUME = 1;
-export const MOST_VOLUME = 5;
-export const USUAL_VOLUME = 3;
 
 /** What belongs to this device rather than to the record; kept in a cookie, so that the first paint is right. */
 export const Preferences = Type.Object(

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { MOST_BRIGHTNESS } from '$lib/bench/desk/preferences.ts';
+  import { MOST_BRIGHTNESS } from '$lib/bench/desk/choices.ts';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import { useDesk } from '../desk/desk.svelte.ts';
   import { hold } from './hold.ts';

@@ -1,4 +1,4 @@
-import type { Light } from '../desk/preferences.ts';
+import type { Light } from '../desk/choices.ts';
 
 /** What the service worker is told: the light it is, or a page to keep for when the server is lost. */
 export type ShellMessage =

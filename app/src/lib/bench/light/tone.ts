@@ -1,4 +1,4 @@
-import type { Light } from '../desk/preferences.ts';
+import type { Light } from '../desk/choices.ts';
 
 /** Red light shows a grey at this share of its value. */
 const RED_SHARE = 0.86;

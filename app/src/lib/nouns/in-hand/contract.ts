@@ -1,6 +1,7 @@
 import Type, { type Static } from 'typebox';
 import { instantMs, oneOf, uuid, version } from '../../kit/fields.ts';
-import { PrintDraft, newDraft } from './draft.ts';
+import { PrintDraft } from './draft.ts';
+import { newDraft } from './begin.ts';
 
 /** Where a print in hand is: being worked on, put aside for another day, or made. */
 export const handStates = ['in-hand', 'put-aside', 'made'] as const;

@@ -7,19 +7,10 @@ import {
 } from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { instantMs, oneOf, orNull, text, typed } from '../../kit/fields.ts';
-import { GivenFiring, MOST_AREAS, MOST_SHEETS, Sheet, Version } from '../print/sheet.ts';
+import { MOST_AREAS, MOST_SHEETS } from '../print/limits.ts';
+import { GivenFiring, Sheet, Version } from '../print/sheet.ts';
+import { MOST_SPOTS, MOST_STRIPS, firedThings, proofThings } from './limits.ts';
 import { Lamp, StripChoices, contrastSetId, settingId, toneId, Pick } from '../strip/contract.ts';
-
-/** More strips than this nobody makes for a print. */
-export const MOST_STRIPS = 100;
-/** More places than this nobody reads. */
-export const MOST_SPOTS = 8;
-
-/** What can be fired: the strip, the print that the strips led to, a strip of soft and hard, or one for the flash's threshold. */
-export const firedThings = ['strip', 'print', 'pair-1', 'pair-2', 'flash-1', 'flash-2'] as const;
-export type Fired = (typeof firedThings)[number];
-/** And of a proof, which is no print: the strip across the film's edge, and the sheet itself. */
-export const proofThings = ['proof-strip', 'proof-sheet'] as const;
 
 /** The set-up in which a strip was made. */
 const mark = Type.Optional(Type.String({ maxLength: 8 }));
@@ -235,46 +226,3 @@ export const PrintDraft = Type.Object(
   { additionalProperties: false },
 );
 export type PrintDraft = Static<typeof PrintDraft>;
-
-/** Nothing typed yet. */
-const emptyDraft = (): PrintDraft => ({
-  title: '',
-  negative: '',
-  enlarger: '',
-  lens: '',
-  head: '',
-  paper: '',
-  contrastSetId: 'filters',
-  settingId: '2',
-  lag: '0',
-  timerStep: '0.1',
-  kind: 'stops',
-  method: 'cover-up',
-  first: '2',
-  step: '½',
-  patches: '10',
-  highlight: null,
-  highlightTone: 'VIII',
-  shadow: null,
-  shadowTone: 'II',
-  certainty: 'work-print',
-  sideBySide: true,
-  earlier: [],
-  areas: [],
-});
-
-/** What one print's set-up and habits leave to the next one. */
-const LEFT_TO_THE_NEXT = [
-  ...(['enlarger', 'lens', 'head', 'paper', 'developer', 'negativeLength', 'printLength'] as const),
-  ...(['aperture', 'distance', 'contrastSetId', 'settingId', 'lag', 'timerStep'] as const),
-  ...(['kind', 'method', 'first', 'step', 'patches', 'highlightTone', 'shadowTone'] as const),
-  ...(['certainty', 'sideBySide', 'dryDown', 'lampBy', 'asFired', 'forgetBeforeMs'] as const),
-] as const;
-
-/** A print that is begun: in the set-up of the last one, where there was one. */
-export function newDraft(last?: PrintDraft): PrintDraft {
-  const left = LEFT_TO_THE_NEXT.flatMap((part) =>
-    last?.[part] === undefined ? [] : [[part, last[part]]],
-  );
-  return { ...emptyDraft(), ...Object.fromEntries(left) };
-}

@@ -1,6 +1,6 @@
 import Type, { type Static } from 'typebox';
 import { oneOf } from '../../kit/fields.ts';
-import { frameRatings } from '../proof/contract.ts';
+import { frameRatings } from '../proof/ratings.ts';
 
 /** A negative that may be printed. */
 export const Negative = Type.Object(

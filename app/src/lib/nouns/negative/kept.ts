@@ -1,12 +1,6 @@
 import Type, { type Static } from 'typebox';
 import { oneOf, text, uuid, version } from '../../kit/fields.ts';
-
-/** Where a negative comes from. */
-export const negativeKinds = [
-  { id: 'frame', name: 'a frame of a roll' },
-  { id: 'sheet', name: 'a sheet, by its holder' },
-  { id: 'old-box', name: 'one from an old box' },
-] as const;
+import { negativeKinds } from './kinds.ts';
 
 const side = (title: string) =>
   Type.Number({ title, exclusiveMinimum: 0, maximum: 600, description: 'mm' });

@@ -1,6 +1,7 @@
 import Type, { type Static } from 'typebox';
 import { instantMs, orNull, seconds, text, uuid, version } from '../../kit/fields.ts';
-import { MOST_SHEETS, Sheet, Version } from './sheet.ts';
+import { Sheet, Version } from './sheet.ts';
+import { MOST_SHEETS } from './limits.ts';
 import { Lamp, Pick, StripChoices, contrastSetId, settingId } from '../strip/contract.ts';
 
 /** One strip of a print session, with what was seen on it. */

@@ -2,11 +2,7 @@ import { lampSwitches } from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { instantMs, isoRange, oneOf, seconds, stops, text, uuid } from '../../kit/fields.ts';
 import { settingId } from '../strip/contract.ts';
-
-/** More sheets than this nobody exposes of one print. */
-export const MOST_SHEETS = 100;
-/** More burns than this nobody gives. */
-export const MOST_AREAS = 40;
+import { MOST_AREAS, MOST_SHEETS } from './limits.ts';
 
 const number = Type.Integer({
   title: 'The number of the version',

@@ -1,9 +1,6 @@
 import Type, { type Static } from 'typebox';
 import { oneOf, stops, text, uuid, version } from '../../kit/fields.ts';
-
-/** What a frame is worth, on its proof. */
-export const frameRatings = ['pick', 'maybe', 'no'] as const;
-export type FrameRating = (typeof frameRatings)[number];
+import { frameRatings } from './ratings.ts';
 
 /** A roll's proof: what was seen in each frame. Its id is the roll's. */
 export const ProofBody = Type.Object(

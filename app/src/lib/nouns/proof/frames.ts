@@ -1,5 +1,6 @@
 import { Refusal } from '@katachron/core';
-import type { FrameRating, ProofBody } from './contract.ts';
+import type { ProofBody } from './contract.ts';
+import type { FrameRating } from './ratings.ts';
 import type { Roll } from '../roll/contract.ts';
 import { attempt, type Attempt } from '../../words/attempt.ts';
 import { parseDecimal } from '../../words/decimal.ts';

@@ -145,22 +145,12 @@ export const Roll = Type.Object(
 );
 export type Roll = Static<typeof Roll>;
 
-type Planned<Body extends RollBody> = Body &
+export type Planned<Body extends RollBody> = Body &
   Required<Pick<RollBody, 'recipe' | 'temperatureC' | 'developmentSeconds' | 'plan'>>;
 
 /** A roll that is in the sink, or was. */
 export type PlannedRoll = Planned<Roll>;
 export type PlannedRollBody = Planned<RollBody>;
-
-/** Is there a plan, and with it all that it rests on? */
-export function isPlanned<Body extends RollBody>(roll: Body): roll is Planned<Body> {
-  return roll.plan !== undefined;
-}
-
-/** The film and its box speed, whichever part of the record has them. */
-export function filmOf({ exposed, recipe }: RollBody): { film: string; boxSpeed: number } {
-  return recipe ?? exposed ?? { film: '', boxSpeed: 100 };
-}
 
 export const rollExample: PlannedRollBody = {
   title: 'Roll R-118, furnace hall in January',

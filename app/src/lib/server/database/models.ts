@@ -13,7 +13,8 @@ import type { PrintBody } from '../../nouns/print/contract.ts';
 import type { ProcessEvent } from '../../nouns/process/contract.ts';
 import type { RecipeBody } from '../../nouns/recipe/contract.ts';
 import type { Roll, RollBody } from '../../nouns/roll/contract.ts';
-import { shelfNames, type ShelfBodies, type ShelfName } from '../../nouns/shelves.ts';
+import { type ShelfBodies } from '../../nouns/shelves.ts';
+import { shelfNames, type ShelfName } from '../../nouns/shelf-names.ts';
 import { database } from './connection.ts';
 
 /** What every row written whole under a version has: what is searched is a column, the rest is its body. */

@@ -8,7 +8,7 @@ import {
 } from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { oneOf, orNull, seconds } from '../../kit/fields.ts';
-import { MOST_STRIPS } from '../../nouns/in-hand/draft.ts';
+import { MOST_STRIPS } from '../../nouns/in-hand/limits.ts';
 import {
   Lamp,
   StripChoices,

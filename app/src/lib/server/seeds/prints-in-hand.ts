@@ -1,5 +1,6 @@
 import type { InHandBody } from '../../nouns/in-hand/contract.ts';
-import { newDraft, type PrintDraft } from '../../nouns/in-hand/draft.ts';
+import { type PrintDraft } from '../../nouns/in-hand/draft.ts';
+import { newDraft } from '../../nouns/in-hand/begin.ts';
 
 interface InHandSeed {
   readonly id: string;

@@ -1,4 +1,5 @@
-import type { ShelfBodies, ShelfName } from '../../nouns/shelves.ts';
+import type { ShelfBodies } from '../../nouns/shelves.ts';
+import type { ShelfName } from '../../nouns/shelf-names.ts';
 
 interface Seed<Name extends ShelfName> {
   readonly shelf: Name;

@@ -3,7 +3,7 @@
   import { onMount } from 'svelte';
   import { Voice } from '../../bench/clock/voice.ts';
   import { useWetSide } from '../../bench/clock/wet-side.svelte.ts';
-  import { LEAST_VOLUME, MOST_VOLUME, USUAL_VOLUME } from '../../bench/desk/preferences.ts';
+  import { LEAST_VOLUME, MOST_VOLUME, USUAL_VOLUME } from '../../bench/desk/choices.ts';
   import { useDesk } from '../../bench/desk/desk.svelte.ts';
   import LightSwitch from '../../bench/light/LightSwitch.svelte';
   import Button from '../../kit/Button.svelte';

@@ -33,9 +33,6 @@
     </Button>
   </div>
   {#if film.problem}<p class="mt-2 text-trouble" role="alert">{film.problem}</p>{/if}
-  {#if film.tooLarge}
-    <p class="mt-2 text-caution">That is too much to keep over a reload. Shorten the name.</p>
-  {/if}
   {#each view.tank.cautions as sentence, index (index)}
     <p class="mt-2 text-caution">{sentence}</p>
   {/each}

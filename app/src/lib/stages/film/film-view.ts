@@ -22,11 +22,11 @@ import type { FilmDraft } from './draft.ts';
 import type { Preferences } from '../../bench/desk/preferences.ts';
 import type { Recipe } from '../../nouns/recipe/contract.ts';
 import {
-  filmOf,
   type DevelopmentChoices,
   type PlannedRollBody,
   type Roll,
 } from '../../nouns/roll/contract.ts';
+import { filmOf } from '../../nouns/roll/film-of.ts';
 import type { Tank } from '../../nouns/tank/contract.ts';
 import { attempt } from '../../words/attempt.ts';
 import { parseDecimal } from '../../words/decimal.ts';

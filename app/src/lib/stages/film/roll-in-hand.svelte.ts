@@ -3,7 +3,7 @@ import { format } from 'date-fns';
 import type { WetSide } from '../../bench/clock/wet-side.svelte.ts';
 import type { Desk } from '../../bench/desk/desk.svelte.ts';
 import { put } from '../../kit/client.ts';
-import { replaceDraft, type draftOf } from '../../kit/draft.svelte.ts';
+import { replaceDraft } from '../../kit/draft.svelte.ts';
 import { newId } from '../../kit/new-id.ts';
 import { agitationOptions } from '../../nouns/recipe/agitation-options.ts';
 import type { PlannedRoll, Roll } from '../../nouns/roll/contract.ts';
@@ -19,7 +19,7 @@ import { recipesFor, withRecipe, withRoll } from './take.ts';
 export const NEW_ROLL = '';
 
 interface Surroundings {
-  readonly kept: ReturnType<typeof draftOf<FilmDraft>>;
+  readonly draft: FilmDraft;
   readonly shelf: () => Required<Pick<FilmShelf, 'recipes' | 'tanks' | 'waiting'>> & FilmShelf;
   readonly desk: Desk;
   readonly wetSide: WetSide;
@@ -41,7 +41,7 @@ export class RollInHand {
 
   constructor(around: Surroundings) {
     this.#around = around;
-    this.draft = around.kept.value;
+    this.draft = around.draft;
     this.#toVolumeUnit(this.draft.volumeUnit ?? 'ml', around.desk.volumeUnit);
     const view = $derived(filmView(this.draft, around.shelf(), around.desk.preferences));
     this.view = () => view;
@@ -58,10 +58,6 @@ export class RollInHand {
 
   get volumeUnit(): VolumeUnit {
     return this.#around.desk.volumeUnit;
-  }
-
-  get tooLarge(): boolean {
-    return this.#around.kept.tooLarge;
   }
 
   get tanks() {

@@ -1,6 +1,7 @@
 import type { FilmDraft } from './draft.ts';
 import type { Recipe } from '../../nouns/recipe/contract.ts';
-import { filmOf, type Roll } from '../../nouns/roll/contract.ts';
+import { type Roll } from '../../nouns/roll/contract.ts';
+import { filmOf } from '../../nouns/roll/film-of.ts';
 import { clockTime } from '../../words/duration.ts';
 
 /** The draft with another recipe: what belonged to the old one is left behind. */

@@ -6,7 +6,8 @@ import { degrees, type Unit } from '../../words/temperature.ts';
 import type { Print } from '../../nouns/print/contract.ts';
 import { latestVersion } from '../../nouns/print/latest.ts';
 import type { Version } from '../../nouns/print/sheet.ts';
-import { filmOf, isPlanned, type Roll } from '../../nouns/roll/contract.ts';
+import { type Roll } from '../../nouns/roll/contract.ts';
+import { filmOf, isPlanned } from '../../nouns/roll/film-of.ts';
 
 /** A line of the logbook as it is read. */
 export interface LogbookLine {

@@ -1,6 +1,6 @@
 <script lang="ts">
   import SlotText from '../../kit/SlotText.svelte';
-  import { MOST_AREAS } from '../../nouns/print/sheet.ts';
+  import { MOST_AREAS } from '../../nouns/print/limits.ts';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
 
   const { print }: { print: PrintInHand } = $props();

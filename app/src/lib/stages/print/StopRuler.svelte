@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Light } from '$lib/bench/desk/preferences.ts';
+  import type { Light } from '$lib/bench/desk/choices.ts';
   import { darkMarkOn, toneColour } from '$lib/bench/light/tone.ts';
   import { enlargerSeconds } from '$lib/words/duration.ts';
   import type { PatchTone, PrintView } from './print-view.ts';

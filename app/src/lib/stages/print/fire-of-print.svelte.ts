@@ -1,5 +1,6 @@
 import type { LampSwitchId } from '@katachron/core';
-import type { Fired, Firing } from '../../nouns/in-hand/draft.ts';
+import type { Firing } from '../../nouns/in-hand/draft.ts';
+import type { Fired } from '../../nouns/in-hand/limits.ts';
 import type { GivenFiring } from '../../nouns/print/sheet.ts';
 import type { Fireable } from './fireable.ts';
 import { firingLines } from './firing-lines.ts';

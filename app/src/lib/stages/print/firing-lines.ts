@@ -1,6 +1,7 @@
 import { burnOrDodge, repeatAsFired, type Lamp } from '@katachron/core';
 import same from 'fast-deep-equal';
-import type { Fired, PrintDraft } from '../../nouns/in-hand/draft.ts';
+import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
+import type { Fired } from '../../nouns/in-hand/limits.ts';
 import type { Version } from '../../nouns/print/sheet.ts';
 import { attempt } from '../../words/attempt.ts';
 import { enlargerSeconds } from '../../words/duration.ts';

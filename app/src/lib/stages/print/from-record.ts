@@ -1,5 +1,6 @@
 import { stripKinds } from '@katachron/core';
-import { newDraft, type PrintDraft } from '../../nouns/in-hand/draft.ts';
+import { type PrintDraft } from '../../nouns/in-hand/draft.ts';
+import { newDraft } from '../../nouns/in-hand/begin.ts';
 import type { Print } from '../../nouns/print/contract.ts';
 import { plainStops } from '../../words/fraction.ts';
 

@@ -9,7 +9,8 @@ import {
 } from '@katachron/core';
 import { format } from 'date-fns';
 import same from 'fast-deep-equal';
-import { MOST_STRIPS, type PrintDraft } from '../../nouns/in-hand/draft.ts';
+import { type PrintDraft } from '../../nouns/in-hand/draft.ts';
+import { MOST_STRIPS } from '../../nouns/in-hand/limits.ts';
 import type { PrintBody } from '../../nouns/print/contract.ts';
 import type { Pick } from '../../nouns/strip/contract.ts';
 import { attempt } from '../../words/attempt.ts';

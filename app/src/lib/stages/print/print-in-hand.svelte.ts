@@ -7,8 +7,10 @@ import { newId } from '../../kit/new-id.ts';
 import type { Enlarger } from '../../nouns/enlarger/contract.ts';
 import type { Held } from '../../nouns/in-hand/held.svelte.ts';
 import { sameName } from '../../nouns/paper/facts.ts';
-import { MOST_SHEETS, type GivenFiring } from '../../nouns/print/sheet.ts';
-import type { Fired, PrintDraft } from '../../nouns/in-hand/draft.ts';
+import { type GivenFiring } from '../../nouns/print/sheet.ts';
+import { MOST_SHEETS } from '../../nouns/print/limits.ts';
+import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
+import type { Fired } from '../../nouns/in-hand/limits.ts';
 import { firingLines, isFired, versionNow } from './firing-lines.ts';
 import {
   changedSetup,

@@ -1,5 +1,5 @@
 import Type, { type Static } from 'typebox';
-import { PrintDraft, newDraft } from '../../nouns/in-hand/draft.ts';
+import { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import { text, typed } from '../../kit/fields.ts';
 
 const { properties } = PrintDraft;
@@ -21,17 +21,3 @@ export const ProofSetup = Type.Object(
   { additionalProperties: false },
 );
 export type ProofSetup = Static<typeof ProofSetup>;
-
-/** Where nothing was said yet a proof begins in the set-up of the print that was worked on last. */
-export function proofSetup(last: PrintDraft | undefined): ProofSetup {
-  const from = newDraft(last);
-  return {
-    ...{ enlarger: from.enlarger, lens: from.lens, aperture: from.aperture ?? '' },
-    ...{ head: from.head, paper: from.paper, developer: from.developer ?? '' },
-    ...{ contrastSetId: from.contrastSetId, settingId: from.settingId },
-    ...{ lag: from.lag, timerStep: from.timerStep },
-  };
-}
-
-/** The same as a print that would be worked out in it. */
-export const draftIn = (setup: ProofSetup): PrintDraft => ({ ...newDraft(), ...setup });

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { filmFormat } from '@katachron/core';
-  import { filmOf } from '$lib/nouns/roll/contract.ts';
+  import { filmOf } from '$lib/nouns/roll/film-of.ts';
   import FilmPages from '$lib/stages/film/FilmPages.svelte';
   import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';

@@ -3,7 +3,8 @@ import { printsInHand } from '$lib/nouns/in-hand/store.server.ts';
 import { kept } from '$lib/server/kept.ts';
 import { cookieNames } from '$lib/kit/cookie.ts';
 import { benchFor } from '$lib/stages/print/load.server.ts';
-import { ProofSetup, proofSetup } from '$lib/stages/print/proof-setup.ts';
+import { ProofSetup } from '$lib/stages/print/proof-setup.ts';
+import { proofSetup } from '$lib/stages/print/proof-draft.ts';
 import { rolls } from '$lib/nouns/roll/store.server.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
 

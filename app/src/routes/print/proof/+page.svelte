@@ -10,7 +10,7 @@
   import { printView } from '$lib/stages/print/print-view.ts';
   import ProofRolls from '$lib/stages/print/ProofRolls.svelte';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
-  import { draftIn } from '$lib/stages/print/proof-setup.ts';
+  import { draftIn, proofCookie } from '$lib/stages/print/proof-draft.ts';
   import ProofSetupLine from '$lib/stages/print/ProofSetupLine.svelte';
   import { cookieNames } from '$lib/kit/cookie.ts';
   import { draftOf } from '$lib/kit/draft.svelte.ts';
@@ -24,7 +24,7 @@
   const { data } = $props();
   // The set-up is this page's own from here on.
   // svelte-ignore state_referenced_locally
-  const setup = draftOf(cookieNames.proof, data.setup).value;
+  const setup = draftOf(cookieNames.proof, data.setup, proofCookie);
   const draft = $derived(draftIn(setup));
   const bench = $derived(printView(draft, data.bench));
   // The form is its own from here on.

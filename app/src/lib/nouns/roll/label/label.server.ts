@@ -1,7 +1,8 @@
 import PDFDocument from 'pdfkit';
 import { filmFormat, pushBetween } from '@katachron/core';
 import { labelFonts } from './fonts.server.ts';
-import { filmOf, type RollBody } from '../contract.ts';
+import { type RollBody } from '../contract.ts';
+import { filmOf } from '../film-of.ts';
 import { signedStops } from '../../../words/fraction.ts';
 import { pushSentence } from '../../../words/push.ts';
 

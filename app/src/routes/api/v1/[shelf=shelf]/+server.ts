@@ -1,4 +1,4 @@
-import type { ShelfName } from '$lib/nouns/shelves.ts';
+import type { ShelfName } from '$lib/nouns/shelf-names.ts';
 import { answer, api } from '$lib/server/api.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
 

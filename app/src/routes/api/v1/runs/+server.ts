@@ -1,5 +1,5 @@
 import { uuid } from '$lib/kit/fields.ts';
-import { isPlanned } from '$lib/nouns/roll/contract.ts';
+import { isPlanned } from '$lib/nouns/roll/film-of.ts';
 import { answer, api } from '$lib/server/api.ts';
 import { rolls } from '$lib/nouns/roll/store.server.ts';
 import { check } from '$lib/server/validation.ts';

@@ -1,5 +1,5 @@
 import { error, redirect } from '@sveltejs/kit';
-import { isPlanned } from '$lib/nouns/roll/contract.ts';
+import { isPlanned } from '$lib/nouns/roll/film-of.ts';
 import { forPage, pageId } from '$lib/server/page.ts';
 import { rolls } from '$lib/nouns/roll/store.server.ts';
 

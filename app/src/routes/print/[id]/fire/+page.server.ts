@@ -1,4 +1,4 @@
-import { firedThings } from '$lib/nouns/in-hand/draft.ts';
+import { firedThings } from '$lib/nouns/in-hand/limits.ts';
 
 export function load({ url }) {
   const wanted = url.searchParams.get('what');

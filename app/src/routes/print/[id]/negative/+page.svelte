@@ -8,7 +8,8 @@
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import { newId } from '$lib/kit/new-id.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
-  import { negativeKinds, type KeptNegative } from '$lib/nouns/negative/kept.ts';
+  import { type KeptNegative } from '$lib/nouns/negative/kept.ts';
+  import { negativeKinds } from '$lib/nouns/negative/kinds.ts';
   import { sameName } from '$lib/nouns/paper/facts.ts';
   import { negativeForm, readNegative } from '$lib/stages/print/negative-facts.ts';
   import NegativeSlot from '$lib/stages/print/NegativeSlot.svelte';

@@ -14,7 +14,7 @@
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
   import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
   import { emptyReadings, readingsView, type SpotForm } from '$lib/stages/print/readings-view.ts';
-  import { MOST_SPOTS } from '$lib/nouns/in-hand/draft.ts';
+  import { MOST_SPOTS } from '$lib/nouns/in-hand/limits.ts';
   import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';

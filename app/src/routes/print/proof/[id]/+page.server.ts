@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { forPage, pageId } from '$lib/server/page.ts';
-import { newDraft } from '$lib/nouns/in-hand/draft.ts';
+import { newDraft } from '$lib/nouns/in-hand/begin.ts';
 import { printsInHand } from '$lib/nouns/in-hand/store.server.ts';
 import { rolls } from '$lib/nouns/roll/store.server.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';

@@ -1,12 +1,8 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { put } from '$lib/kit/client.ts';
-  import {
-    frameRatings,
-    type FrameRating,
-    type Proof,
-    type ProofBody,
-  } from '$lib/nouns/proof/contract.ts';
+  import { type Proof, type ProofBody } from '$lib/nouns/proof/contract.ts';
+  import { frameRatings, type FrameRating } from '$lib/nouns/proof/ratings.ts';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
   import {
     frameLine,

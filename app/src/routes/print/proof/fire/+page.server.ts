@@ -4,7 +4,8 @@ import { shelfStores } from '$lib/nouns/shelves.server.ts';
 import { kept } from '$lib/server/kept.ts';
 import { forPage } from '$lib/server/page.ts';
 import { benchFor } from '$lib/stages/print/load.server.ts';
-import { ProofSetup, proofSetup } from '$lib/stages/print/proof-setup.ts';
+import { ProofSetup } from '$lib/stages/print/proof-setup.ts';
+import { proofSetup } from '$lib/stages/print/proof-draft.ts';
 
 export function load({ cookies, url }) {
   const what = url.searchParams.get('what') === 'sheet' ? 'proof-sheet' : 'proof-strip';

@@ -3,7 +3,7 @@
   import FirePage from '$lib/stages/print/FirePage.svelte';
   import { printView } from '$lib/stages/print/print-view.ts';
   import { FireOfProof, ProofInHand } from '$lib/stages/print/proof-in-hand.svelte.ts';
-  import { draftIn } from '$lib/stages/print/proof-setup.ts';
+  import { draftIn } from '$lib/stages/print/proof-draft.ts';
   import { blackView } from '$lib/stages/print/proof-view.ts';
 
   const { data } = $props();

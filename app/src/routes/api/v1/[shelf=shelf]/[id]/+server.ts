@@ -1,5 +1,6 @@
 import type { RequestEvent } from '@sveltejs/kit';
-import { shelfNames, shelves, type ShelfName } from '$lib/nouns/shelves.ts';
+import { shelves } from '$lib/nouns/shelves.ts';
+import { shelfNames, type ShelfName } from '$lib/nouns/shelf-names.ts';
 import { removal, resource } from '$lib/server/api.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
 

@@ -1,0 +1,50 @@
+import { expect, open, prefer, test } from './bench.ts';
+
+test('no page carries the schemas that the server checks by', async ({ page }) => {
+  const scripts: { url: string; text: string }[] = [];
+  page.on('response', async (response) => {
+    if (!response.url().includes('/_app/immutable/')) return;
+    scripts.push({ url: response.url(), text: await response.text().catch(() => '') });
+  });
+  for (const path of [
+    '/',
+    '/film',
+    '/film/recipes',
+    '/print',
+    '/print/proof',
+    '/logbook',
+    '/bench',
+  ]) {
+    await page.goto(path);
+    await page.waitForLoadState('networkidle');
+  }
+  expect(scripts.filter(({ url }) => url.endsWith('.js')).length).toBeGreaterThan(10);
+  expect(scripts.filter(({ text }) => text.includes('~kind')).map(({ url }) => url)).toEqual([]);
+});
+
+test('all cookies take a kilobyte at most, and a long roll is whole after a reload', async ({
+  page,
+}) => {
+  await prefer(page, {
+    ...{ beforeDark: 'white', volumeUnit: 'fl oz', divisionMl: 0.25, toneFactor: 5 },
+    ...{ volume: 3, spoken: true, clockFactor: 1.002 },
+  });
+  const title = 'Glühofen im Januar, das Öffnen der Kühlöfen – '.repeat(2).trim();
+  await open(page, '/film');
+  await page.getByRole('button', { name: /^Name of the roll/ }).click();
+  await page.getByRole('textbox', { name: 'Name of the roll' }).fill(title);
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Developer reads').fill('20.4');
+  await page.getByLabel('Developer reads').blur();
+  await open(page, '/print/proof');
+  const bytes = async () =>
+    (await page.context().cookies()).reduce(
+      (sum, { name, value }) => sum + name.length + value.length + 3,
+      0,
+    );
+  await expect.poll(bytes).toBeLessThanOrEqual(1024);
+  await open(page, '/film');
+  await expect(page.getByRole('button', { name: /^Name of the roll/ })).toContainText(title);
+  await expect(page.getByLabel('Developer reads')).toHaveValue('20.4');
+  expect(await bytes()).toBeLessThanOrEqual(1024);
+});

@@ -1,0 +1,13 @@
+/** Every shelf, by the name that its table and its address have. */
+export const shelfNames = [
+  'tanks',
+  'holders',
+  'baths',
+  'procedures',
+  'enlargers',
+  'papers',
+  'negatives',
+  'findings',
+  'proofs',
+] as const;
+export type ShelfName = (typeof shelfNames)[number];

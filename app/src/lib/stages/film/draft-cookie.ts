@@ -1,0 +1,11 @@
+import type { CookiePart } from '../../kit/draft.svelte.ts';
+import type { FilmDraft } from './draft.ts';
+
+/** What of the film page is there at its first paint: recipe, speed, temperature and volume before anything else. */
+export const filmCookie: CookiePart<FilmDraft> = {
+  most: 480,
+  firstToGo: [
+    ...(['afterwards', 'agitations', 'baths', 'times', 'title'] as const),
+    ...(['waterBath', 'warmTo', 'atLeast', 'follows', 'room', 'films', 'kinds'] as const),
+  ],
+};
