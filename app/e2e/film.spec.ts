@@ -5,7 +5,9 @@ test('from a thermometer to a time, with the reason and the chart', async ({ pag
   await open(page, '/film');
   await page.getByRole('button', { name: /^Recipe:/ }).click();
   await page.getByRole('radio', { name: /Halden 400 in Tansy 1\+31 EI 400/ }).click();
+  await expect(page.getByTestId('leads')).toContainText('what the thermometer reads');
   await page.getByLabel('Developer reads').fill('20.6');
+  await expect(page.getByTestId('leads')).toHaveCount(0);
   await expect(page.getByTestId('time')).toHaveText('8:58');
   await expect(
     page.getByText('Between the data sheet’s 9:30 at 20° and 7:50 at 22°.'),

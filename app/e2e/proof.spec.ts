@@ -186,7 +186,7 @@ test('a proof’s strip and the proof itself are fired, and go through the trays
       await page.clock.runFor(60_000);
     }
   };
-  await pressSpace(page);
+  await page.keyboard.press('f');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Strip for the proof');
   await fireAll();
   await pressSpace(page);
@@ -210,4 +210,25 @@ test('a proof’s strip and the proof itself are fired, and go through the trays
       .nth(3),
   ).toHaveAttribute('aria-pressed', 'true');
   await expect(page.getByTestId('seconds')).toBeVisible();
+
+  // Fired at last, while the server writes nothing: the sheet waits, and is sent; its trays are with it.
+  await page.route('**/api/v1/proofs/*', (route) => route.abort());
+  await page.getByRole('button', { name: 'Fire the proof' }).click();
+  await fireAll();
+  await pressSpace(page);
+  await expect(page).toHaveURL(/\/print\/proof$/);
+  await expect(page.getByText(/^The proof of .* is not in the record yet\./)).toBeVisible();
+  await page.unroute('**/api/v1/proofs/*');
+  await page.reload();
+  await page.getByRole('link', { name: 'with its roll' }).click();
+  const sheets = page.getByRole('region', { name: 'To print' });
+  await expect(
+    sheets.getByText(/^Whole sheet, under glass, \d+(\.\d)? s, filter 2\./),
+  ).toBeVisible();
+  await expect(sheets.getByText('In the trays: Developer, in it last.')).toBeVisible();
+  // What is said of a frame leaves the sheet where it is.
+  await page.keyboard.press('p');
+  await expect(page.getByRole('button', { name: 'Frame 1, pick' })).toBeVisible();
+  await page.reload();
+  await expect(sheets.getByText(/^Whole sheet, under glass/)).toBeVisible();
 });

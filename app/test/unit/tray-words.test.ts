@@ -1,6 +1,6 @@
 import { sheetPlan, type ProcessEvent } from '@katachron/core';
 import { describe, expect, it } from 'vitest';
-import { trayWords } from '../../src/lib/stages/logbook/tray-words.ts';
+import { trayWords } from '../../src/lib/nouns/print/tray-words.ts';
 
 const plan = sheetPlan('print');
 const [first, second] = plan.steps;

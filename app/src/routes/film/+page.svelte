@@ -68,6 +68,10 @@
     No recipe yet. Write down one time from a data sheet, or from your own notes, and every other
     temperature and speed follows from it.
   </p>
+  <p class="mt-3 max-w-xl text-[15px] text-soft" data-testid="leads">
+    Three matter now: the film, its developer with the dilution, and one time at one temperature.
+    Agitation, reuse and other speeds can wait.
+  </p>
   <div class="mt-6 flex flex-wrap gap-3">
     <Button main href="/film/recipes/new">New recipe</Button>
     <Button href="/film/recipes/import">Import recipes from a file</Button>

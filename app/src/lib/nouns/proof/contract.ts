@@ -1,6 +1,27 @@
+import { lampSwitches } from '@katachron/core';
 import Type, { type Static } from 'typebox';
-import { oneOf, stops, text, uuid, version } from '../../kit/fields.ts';
+import { instantMs, oneOf, stops, text, uuid, version } from '../../kit/fields.ts';
+import { GivenFiring } from '../print/sheet.ts';
+import { MOST_PROOFS } from './limits.ts';
 import { frameRatings } from './ratings.ts';
+
+/** A sheet that a roll's frames were laid on: the light that it really got, and what it was made in. */
+export const ProofSheet = Type.Object(
+  {
+    id: uuid('The id'),
+    exposedAtMs: instantMs('When it was exposed'),
+    switchedBy: Type.Optional(
+      oneOf(
+        lampSwitches.map(({ id }) => id),
+        'What switched the lamp',
+      ),
+    ),
+    firings: Type.Array(GivenFiring, { title: 'Its firings', maxItems: 200 }),
+    madeIn: text('What it was made in', 400),
+  },
+  { title: 'A proof sheet', additionalProperties: false },
+);
+export type ProofSheet = Static<typeof ProofSheet>;
 
 /** A roll's proof: what was seen in each frame. Its id is the roll's. */
 export const ProofBody = Type.Object(
@@ -18,6 +39,14 @@ export const ProofBody = Type.Object(
         { title: 'A frame', additionalProperties: false },
       ),
       { title: 'The frames', maxItems: 100, uniqueItemProperties: ['number'] },
+    ),
+    /** The sheets that it was read from. */
+    sheets: Type.Optional(
+      Type.Array(ProofSheet, {
+        title: 'The sheets',
+        maxItems: MOST_PROOFS,
+        uniqueItemProperties: ['id'],
+      }),
     ),
   },
   { title: 'A proof', additionalProperties: false },

@@ -39,6 +39,13 @@
     onkeydown={(event) => event.key === 'Enter' && film.thermometer?.blur()}
   />
   <div id="time-reason" class="mt-6 space-y-2">
+    {#if draft.temperature.trim() === ''}
+      <p class="text-[15px] text-soft" data-testid="leads">
+        Three matter now: that the film and its developer above are yours, the speed it was shot at,
+        and what the thermometer reads. Tank and volume tell whether the developer is enough; the
+        room, the other baths and a name can wait.
+      </p>
+    {/if}
     {#if view.troubles.temperature ?? view.refusal}
       <p class="reason text-trouble" role="alert">
         {view.troubles.temperature ?? view.refusal}

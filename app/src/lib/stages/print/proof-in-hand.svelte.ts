@@ -1,12 +1,20 @@
 import { lampSwitches, stripKinds, type LampSwitchId } from '@katachron/core';
 import { keepList, keptList } from '../../kit/kept-list.ts';
+import { newId } from '../../kit/new-id.ts';
 import type { Firing } from '../../nouns/in-hand/draft.ts';
+import type { GivenFiring } from '../../nouns/print/sheet.ts';
+import type { ProofSheet } from '../../nouns/proof/contract.ts';
+import { sendSheet, type ProofOf } from '../../nouns/proof/send-sheet.ts';
 import type { Fireable } from './fireable.ts';
 import { emptyBlack, type BlackForm, type blackView } from './proof-view.ts';
 
 const KEY = 'katachron-proof-sheet';
 
 interface Kept {
+  /** Proofs that were exposed and are not in the record yet. */
+  readonly unsent?: readonly ProofOf[];
+  /** The newest of them, sent or not: its trays are written to it. */
+  readonly sheetId?: string;
   readonly form: BlackForm;
   readonly firing?: Firing;
   readonly lampBy?: LampSwitchId;
@@ -33,7 +41,9 @@ function isKept(entry: unknown): entry is Kept {
   const usual = emptyBlack();
   const alike = (Object.keys(usual) as (keyof BlackForm)[]).every(
     (part) =>
-      typeof form[part] === typeof usual[part] || (part === 'picked' && isNumber(form.picked)),
+      form[part] === undefined ||
+      typeof form[part] === typeof usual[part] ||
+      (part === 'picked' && isNumber(form.picked)),
   );
   const kind = stripKinds.some(({ id }) => id === form.kind);
   const by = lampBy === undefined || lampSwitches.some(({ id }) => id === lampBy);
@@ -46,8 +56,15 @@ export class ProofInHand {
   firing = $state<Firing>();
   lampBy = $state<LampSwitchId>('screen');
 
-  constructor(film?: string) {
-    this.form = $state(emptyBlack(film));
+  /** Proofs that were exposed and are not in the record yet. */
+  unsent = $state.raw<readonly ProofOf[]>([]);
+  /** The newest of them, sent or not: its trays are written to it. */
+  sheetId = $state<string>();
+  /** Why one is not there yet. */
+  trouble = $state<string>();
+
+  constructor(film?: string, rollId?: string) {
+    this.form = $state(emptyBlack(film, rollId));
   }
 
   /** What an earlier visit left, in the browser. */
@@ -57,12 +74,41 @@ export class ProofInHand {
     Object.assign(this.form, kept.form);
     this.firing = kept.firing;
     this.lampBy = kept.lampBy ?? 'screen';
+    this.unsent = kept.unsent ?? [];
+    this.sheetId = kept.sheetId;
   }
 
   keep(): void {
-    const { form, firing, lampBy } = this;
-    keepList(KEY, [$state.snapshot({ form, lampBy, ...(firing && { firing }) })]);
+    const { form, firing, lampBy, unsent, sheetId } = this;
+    const kept = { form, lampBy, unsent, ...(firing && { firing }), ...(sheetId && { sheetId }) };
+    keepList(KEY, [$state.snapshot(kept)]);
   }
+
+  /** A sheet was exposed: it goes to its roll's record, at once or when the server answers again. */
+  exposed(sheet: ProofSheet, rollTitle: string): void {
+    const { rollId } = this.form;
+    this.sheetId = sheet.id;
+    if (rollId !== '') this.unsent = [...this.unsent, { rollId, rollTitle, sheet }];
+    this.keep();
+    void this.send();
+  }
+
+  /** Sends what is not in the record yet. */
+  async send(): Promise<void> {
+    for (const one of this.unsent) {
+      const { problem } = await sendSheet(one);
+      this.trouble = problem?.detail;
+      if (problem) return;
+      this.unsent = this.unsent.filter((other) => other !== one);
+      this.keep();
+    }
+  }
+}
+
+/** What of the bench goes into the record of a proof. */
+interface ProofAround {
+  readonly rollTitle: string;
+  readonly madeIn: string;
 }
 
 /** Its strip, or the sheet itself, under the lamp. */
@@ -71,22 +117,24 @@ export class FireOfProof implements Fireable {
   readonly nothing =
     'There is nothing to fire yet: put the strip right, or pick its first black patch.';
   readonly base = undefined;
-  readonly sheetId = undefined;
   readonly what: 'proof-strip' | 'proof-sheet';
   readonly #proof: ProofInHand;
   readonly #view: () => ReturnType<typeof blackView>;
   readonly #lamp: { readonly timerStep: number; readonly lagSeconds: number };
+  readonly #around: ProofAround;
 
   constructor(
     proof: ProofInHand,
     what: 'proof-strip' | 'proof-sheet',
     view: () => ReturnType<typeof blackView>,
     lamp: { readonly timerStep: number; readonly lagSeconds: number },
+    around: ProofAround,
   ) {
     this.#proof = proof;
     this.what = what;
     this.#view = view;
     this.#lamp = lamp;
+    this.#around = around;
   }
 
   get name(): string {
@@ -126,8 +174,20 @@ export class FireOfProof implements Fireable {
     this.#proof.keep();
   }
 
-  /** A proof has no record of its own: what was seen on it is in its frames. */
-  exposed(): void {
-    this.#proof.keep();
+  get sheetId(): string | undefined {
+    return this.what === 'proof-sheet' ? this.#proof.sheetId : undefined;
+  }
+
+  /** A strip of a proof is thrown away; the proof goes to its roll's record, with what it really got. */
+  exposed(given: readonly GivenFiring[]): void {
+    if (this.what === 'proof-strip') return this.#proof.keep();
+    const { rollTitle, madeIn } = this.#around;
+    this.#proof.exposed(
+      {
+        ...{ id: newId(), exposedAtMs: Date.now(), switchedBy: this.lampBy },
+        ...{ firings: [...given], madeIn },
+      },
+      rollTitle,
+    );
   }
 }

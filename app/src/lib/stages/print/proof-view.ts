@@ -11,6 +11,8 @@ import type { PrintView } from './print-view.ts';
 
 /** The strip across the film's clear edge, as it is being typed. */
 export interface BlackForm {
+  /** The roll whose frames lie on it; empty for other negatives. */
+  rollId: string;
   film: string;
   kind: StripKindId;
   first: string;
@@ -24,7 +26,8 @@ export interface BlackForm {
   asFired: boolean;
 }
 
-export const emptyBlack = (film = ''): BlackForm => ({
+export const emptyBlack = (film = '', rollId = ''): BlackForm => ({
+  rollId,
   film,
   kind: 'stops',
   first: '4',

@@ -8,6 +8,7 @@
   import { findingLine } from '$lib/stages/print/findings.ts';
   import PatchPick from '$lib/stages/print/PatchPick.svelte';
   import { printView } from '$lib/stages/print/print-view.ts';
+  import ProofRecord from '$lib/stages/print/ProofRecord.svelte';
   import ProofRolls from '$lib/stages/print/ProofRolls.svelte';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
   import { draftIn, proofCookie } from '$lib/stages/print/proof-draft.ts';
@@ -29,11 +30,15 @@
   const bench = $derived(printView(draft, data.bench));
   // The form is its own from here on.
   /* svelte-ignore state_referenced_locally */
-  const proof = new ProofInHand(data.rolls[0]?.recipe?.film ?? data.rolls[0]?.exposed?.film);
+  const proof = new ProofInHand(
+    data.rolls[0]?.recipe?.film ?? data.rolls[0]?.exposed?.film,
+    data.rolls[0]?.id,
+  );
   const { form } = proof;
   let takenUp = $state(false);
   onMount(() => {
     proof.takeUp();
+    void proof.send();
     takenUp = true;
   });
   $effect(() => {
@@ -85,7 +90,15 @@
       is the minimum time for maximum black. Lift the glass by its taped edges.
     </p>
     <p class="mt-2 text-lg leading-loose text-soft">
-      Through
+      Of
+      <SlotChoice
+        label="Roll"
+        bind:value={form.rollId}
+        options={[
+          ...data.rolls.map(({ id, title }) => ({ id, name: title })),
+          { id: '', name: 'other negatives', more: 'no roll, so its sheet is in no record' },
+        ]}
+      />, through
       <SlotText label="The film base" bind:value={form.film} empty="which film" />,
       <SlotText
         label="Number of patches"
@@ -227,6 +240,7 @@
         </div>
       </div>
     {/if}
+    <ProofRecord {proof} />
     {#if problem}<p class="mt-2 text-trouble" role="alert">{problem}</p>{/if}
     {#if told}<p class="mt-2" role="status">{told}</p>{/if}
   </section>

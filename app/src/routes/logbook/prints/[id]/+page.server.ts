@@ -4,7 +4,7 @@ import { prints } from '$lib/nouns/print/store.server.ts';
 import { sameName } from '$lib/nouns/paper/facts.ts';
 import { trayEventsOf } from '$lib/nouns/print/trays.server.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
-import { trayWords } from '$lib/stages/logbook/tray-words.ts';
+import { trayWords } from '$lib/nouns/print/tray-words.ts';
 import { sheetPlan } from '@katachron/core';
 import { forPage, pageId } from '$lib/server/page.ts';
 

@@ -1,7 +1,10 @@
+import { sheetPlan } from '@katachron/core';
 import { error } from '@sveltejs/kit';
 import { forPage, pageId } from '$lib/server/page.ts';
 import { newDraft } from '$lib/nouns/in-hand/begin.ts';
 import { printsInHand } from '$lib/nouns/in-hand/store.server.ts';
+import { trayEventsOf } from '$lib/nouns/print/trays.server.ts';
+import { trayWords } from '$lib/nouns/print/tray-words.ts';
 import { rolls } from '$lib/nouns/roll/store.server.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
 
@@ -11,5 +14,12 @@ export async function load({ params }) {
     Promise.all([rolls.find(id), shelfStores.proofs.find(id), printsInHand.last()]),
   );
   if (!roll) error(404, 'There is no roll with this id.');
-  return { roll, proof, begun: newDraft(last?.draft) };
+  const trays = await forPage(() => trayEventsOf((proof?.sheets ?? []).map((sheet) => sheet.id)));
+  const plan = sheetPlan('print');
+  return {
+    ...{ roll, proof, begun: newDraft(last?.draft) },
+    trays: Object.fromEntries(
+      Object.entries(trays).map(([sheet, events]) => [sheet, trayWords(plan, events)]),
+    ),
+  };
 }

@@ -3,6 +3,7 @@
   import { put } from '$lib/kit/client.ts';
   import { type Proof, type ProofBody } from '$lib/nouns/proof/contract.ts';
   import { frameRatings, type FrameRating } from '$lib/nouns/proof/ratings.ts';
+  import ProofSheets from '$lib/stages/print/ProofSheets.svelte';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
   import {
     frameLine,
@@ -19,12 +20,11 @@
   import SlotOnLeave from '$lib/kit/SlotOnLeave.svelte';
 
   const { data } = $props();
+  const bodyOf = ({ id: _id, version: _version, ...body }: Proof): ProofBody => body;
   // What is rated here is this page's own from here on.
   /* svelte-ignore state_referenced_locally */
   let proof = $state.raw<ProofBody>(
-    data.proof
-      ? { name: data.proof.name, frames: data.proof.frames }
-      : { name: data.roll.title, frames: [] },
+    data.proof ? bodyOf(data.proof) : { name: data.roll.title, frames: [] },
   );
   /* svelte-ignore state_referenced_locally */
   let version = data.proof?.version;
@@ -208,5 +208,6 @@
         </li>
       {/each}
     </ul>
+    <ProofSheets sheets={proof.sheets ?? []} trays={data.trays} />
   </section>
 </div>

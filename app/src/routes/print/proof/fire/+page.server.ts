@@ -1,5 +1,6 @@
 import { cookieNames } from '$lib/kit/cookie.ts';
 import { printsInHand } from '$lib/nouns/in-hand/store.server.ts';
+import { rolls } from '$lib/nouns/roll/store.server.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
 import { kept } from '$lib/server/kept.ts';
 import { forPage } from '$lib/server/page.ts';
@@ -11,8 +12,12 @@ export function load({ cookies, url }) {
   const what = url.searchParams.get('what') === 'sheet' ? 'proof-sheet' : 'proof-strip';
   const own = kept(cookies, cookieNames.proof, ProofSetup);
   return forPage(async () => {
-    const [findings, last] = await Promise.all([shelfStores.findings.all(), printsInHand.last()]);
+    const [findings, last, developed] = await Promise.all([
+      shelfStores.findings.all(),
+      printsInHand.last(),
+      rolls.developed(),
+    ]);
     const setup = own ?? proofSetup(last?.draft);
-    return { what, findings, setup, bench: await benchFor(setup.paper) } as const;
+    return { what, findings, rolls: developed, setup, bench: await benchFor(setup.paper) } as const;
   });
 }
