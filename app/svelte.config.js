@@ -19,8 +19,12 @@ export default {
         'default-src': ['self'],
         'script-src': ['self'],
         'style-src': ['self', `sha256-${inlineHash}`],
-        // The framework's announcer of page changes hides itself by a style attribute; this is that attribute's hash.
-        'style-src-attr': ['unsafe-hashes', 'sha256-S8qMpvofolR8Mpjy4kQvEm7m1q8clzU4dfDH0AmvZjo='],
+        // By a style attribute the framework's announcer of page changes hides itself, and a date field its caret.
+        'style-src-attr': [
+          'unsafe-hashes',
+          'sha256-S8qMpvofolR8Mpjy4kQvEm7m1q8clzU4dfDH0AmvZjo=',
+          'sha256-dw8m3J0bqISo5p01IgHla3JZ/SRxlkU9bxbwYOKxTTI=',
+        ],
         'img-src': ['self', 'data:'],
         'font-src': ['self'],
         'connect-src': ['self'],

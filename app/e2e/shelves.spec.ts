@@ -148,6 +148,16 @@ test('a roll goes from the camera through its run to verdict and proof', async (
   await page.getByLabel('Box speed, ISO').fill('400');
   await page.getByLabel('Shot at, EI').fill('1600');
   await page.getByLabel('Camera').fill('the small black one');
+  // A day goes in part for part; half of one is asked for, and the rest of it stays.
+  const day = page.getByRole('spinbutton', { name: /^day/ });
+  await day.click();
+  await page.keyboard.press('Backspace');
+  await page.keyboard.press('Backspace');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('Type the day it was exposed')).toBeVisible();
+  await day.click();
+  await page.keyboard.type('24012026');
+  await expect(page.getByText('Type the day it was exposed')).toHaveCount(0);
   await page.getByLabel(/^Frames/).fill('7 Ilse at the bench\n9 sparks');
   await expect(page.getByText(/2 stops under, push \+2/)).toBeVisible();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
@@ -156,6 +166,13 @@ test('a roll goes from the camera through its run to verdict and proof', async (
   await page.getByRole('link', { name: 'Label for a lab, R-140, last light' }).click();
   expect((await label).suggestedFilename()).toBe('label.pdf');
 
+  await page
+    .getByRole('link', { name: /^R-140, last light/ })
+    .first()
+    .click();
+  await expect(page.getByRole('spinbutton', { name: /^month/ })).toHaveText('01');
+  await expect(page.getByRole('spinbutton', { name: /^year/ })).toHaveText('2026');
+  await page.goBack();
   await page.getByRole('link', { name: 'Develop R-140, last light' }).click();
   await expect(page.getByRole('button', { name: /^Name of the roll: R-140/ })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Speed used (EI): EI 1600' })).toBeVisible();

@@ -177,7 +177,9 @@ describe('the form of an exposed roll', () => {
       troubles: { title: expect.any(String), film: expect.any(String) },
     });
     const form = { ...rollForm(roll), exposureIndex: '', exposedOn: '2026-02-31' };
-    expect(readRoll(form)).toEqual({ troubles: { exposedOn: 'Write the day as 2026-01-24.' } });
+    expect(readRoll(form)).toEqual({
+      troubles: { exposedOn: 'Type the day it was exposed: day, month and year.' },
+    });
     expect(readRoll({ ...form, exposedOn: '2026-02-01' })).toMatchObject({ exposureIndex: 400 });
     const many = Array.from({ length: 73 }, (_, n) => String(n)).join('\n');
     expect(readRoll({ ...rollForm(roll), frames: many })).toMatchObject({

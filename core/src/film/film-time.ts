@@ -201,7 +201,8 @@ export function unrefusedTimes(recipe: FilmRecipe): (temperatureC: number) => nu
       : ordered.slice(1).map((point, index) => activationEnergyBetween(ordered[index]!, point));
   const past = ordered.length > 1 ? pastTable(ordered) : undefined;
   return (temperatureC) => {
-    if (past && (temperatureC < tableLowC || temperatureC > tableHighC)) return sound(past(temperatureC));
+    if (past && (temperatureC < tableLowC || temperatureC > tableHighC))
+      return sound(past(temperatureC));
     const above = ordered.findIndex((point) => point.temperatureC >= temperatureC);
     const segment = Math.min(
       energies.length - 1,

@@ -1,50 +1,40 @@
 import { newId } from './new-id.ts';
 import { goto } from '$app/navigation';
 import { put } from './client.ts';
+import { keptForm, type Read } from './kept-form.svelte.ts';
 
-type Read<Body, Troubles> =
-  { readonly body: Body } | { readonly body?: undefined; readonly troubles: Troubles };
-
-interface Options<Body, Troubles> {
-  /** Where the shelf is kept, and the page to go back to. */
+interface Options<Values, Body, Troubles> {
+  readonly initial: Values;
+  readonly read: (values: Values) => Read<Body, Troubles>;
+  /** Where the shelf is kept, and the page to go to then. */
   readonly api: string;
-  readonly back: string;
+  readonly back: string | ((id: string) => string);
   /** The thing that is being changed; nothing for a new one. */
   readonly kept: () => { readonly id: string; readonly version: number } | undefined;
-  readonly read: () => Read<Body, Troubles>;
+  /** Said when somebody else changed it meanwhile, in the place of what the server says. */
+  readonly changedMeanwhile?: string;
 }
 
-/** A form that writes one thing of a shelf: says what is wrong only once somebody tried to keep it, and loses nothing. */
-export function shelfForm<Body extends object, Troubles extends object>({
+/** A form that writes one thing of a shelf. */
+export function shelfForm<Values extends object, Body, Troubles extends object>({
+  initial,
+  read,
   api,
   back,
   kept,
-  read,
-}: Options<Body, Troubles>) {
-  let tried = $state(false);
-  let problem = $state<string>();
-
-  return {
-    get problem() {
-      return problem;
-    },
-    /** What is wrong, by field. */
-    get troubles(): Partial<Troubles> {
-      const now = read();
-      return tried && 'troubles' in now ? now.troubles : {};
-    },
-    async keep(submit: SubmitEvent): Promise<void> {
-      submit.preventDefault();
-      tried = true;
-      const { body } = read();
-      if (!body) {
-        setTimeout(() => document.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus());
-        return;
-      }
+  changedMeanwhile,
+}: Options<Values, Body, Troubles>) {
+  return keptForm({
+    initial,
+    read,
+    async keep(body: Body) {
       const before = kept();
-      const outcome = await put<object>(`${api}/${before?.id ?? newId()}`, body, before?.version);
-      problem = outcome.problem?.detail;
-      if (outcome.value) await goto(back);
+      const id = before?.id ?? newId();
+      const { problem } = await put(`${api}/${id}`, body, before?.version);
+      if (problem?.status === 409 && changedMeanwhile) return changedMeanwhile;
+      if (problem) return problem.detail;
+      await goto(typeof back === 'string' ? back : back(id));
+      return undefined;
     },
-  };
+  });
 }

@@ -101,7 +101,7 @@ export function readRoll(
   const exposedOn = attempt(() => {
     const typed = form.exposedOn.trim();
     if (!/^\d{4}-\d{2}-\d{2}$/.test(typed) || !isValid(parseISO(typed))) {
-      throw new Refusal('day', '', 'Write the day as 2026-01-24.');
+      throw new Refusal('day', '', 'Type the day it was exposed: day, month and year.');
     }
     return typed;
   });

@@ -1,13 +1,12 @@
 <script lang="ts">
-  import { newId } from '../../kit/new-id.ts';
   import { goto } from '$app/navigation';
-  import { put } from '../../kit/client.ts';
   import type { Recipe, RecipeBody } from '../../nouns/recipe/contract.ts';
   import { useDesk } from '../../bench/desk/desk.svelte.ts';
   import type { FieldLine } from '../../kit/field-line.ts';
   import Fields from '../../kit/Fields.svelte';
   import SaveRow from '../../kit/SaveRow.svelte';
   import { useKeys } from '../../kit/keys/keys.svelte.ts';
+  import { shelfForm } from '../../kit/shelf-form.svelte.ts';
   import SlotChoice from '../../kit/SlotChoice.svelte';
   import VolumeSwitch from '../../bench/desk/VolumeSwitch.svelte';
   import { volumeNumber } from '../../words/volume.ts';
@@ -20,7 +19,6 @@
     readRecipe,
     recipeForm,
     type RecipeForm as RecipeFormFields,
-    type RecipeTroubles,
   } from '../../nouns/recipe/form.ts';
 
   interface Props {
@@ -38,16 +36,19 @@
   const desk = useDesk();
   const unit = $derived(desk.preferences.unit);
   const volumeUnit = $derived(desk.volumeUnit);
-  // The form is its own from here on.
-  // svelte-ignore state_referenced_locally
-  const form = $state({
-    ...(from ? recipeForm(from, desk.preferences) : emptyRecipeForm),
-    ...given,
+  const shelf = shelfForm({
+    api: '/api/v1/recipes',
+    back: (id) => (changing ? '/film/recipes' : `/film?recipe=${id}`),
+    kept: () => changing,
+    changedMeanwhile:
+      'Somebody changed this recipe meanwhile. Open it in another window, compare, and keep again.',
+    // The form is its own from here on.
+    // svelte-ignore state_referenced_locally
+    initial: { ...(from ? recipeForm(from, desk.preferences) : emptyRecipeForm), ...given },
+    read: (values) => readRecipe(values, desk.preferences, from),
   });
-  let tried = $state(false);
-  let problem = $state<string>();
-  const read = $derived(readRecipe(form, desk.preferences, from));
-  const troubles = $derived<RecipeTroubles>(tried ? (read.troubles ?? {}) : {});
+  const form = shelf.fields;
+  const troubles = $derived(shelf.troubles);
   const agitations = $derived([
     ...agitationOptions(from ? [...recipes, from] : recipes),
     { id: OWN_AGITATION, name: 'one of my own' },
@@ -115,24 +116,6 @@
   ]);
 
   useKeys([{ key: 'Escape', does: 'back to the recipes', run: () => void goto('/film/recipes') }]);
-
-  async function keep(submit: SubmitEvent) {
-    submit.preventDefault();
-    tried = true;
-    if (!read.body) {
-      problem = undefined;
-      // The fields say what is wrong with them first.
-      setTimeout(() => document.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus());
-      return;
-    }
-    const id = changing?.id ?? newId();
-    const outcome = await put<Recipe>(`/api/v1/recipes/${id}`, read.body, changing?.version);
-    problem =
-      outcome.problem?.status === 409
-        ? 'Somebody changed this recipe meanwhile. Open it in another window, compare, and keep again.'
-        : outcome.problem?.detail;
-    if (outcome.value) await goto(changing ? '/film/recipes' : `/film?recipe=${id}`);
-  }
 </script>
 
 {#snippet fields(lines: readonly Line[])}
@@ -148,7 +131,7 @@
 <p class="reason mt-2 text-soft">
   One time is enough to start from; with two or more temperatures the recipe has its own slope.
 </p>
-<form class="mt-6" onsubmit={keep} novalidate>
+<form class="mt-6" onsubmit={shelf.submit} novalidate>
   <div class="grid gap-x-12 gap-y-5 md:grid-cols-2 lg:grid-cols-3">
     {@render fields(first)}
     {#if troubles.tableMeant || form.tableMeant}
@@ -204,5 +187,5 @@
       />
     </p>
   </div>
-  <SaveRow back="/film/recipes" {problem} />
+  <SaveRow back="/film/recipes" problem={shelf.problem} />
 </form>

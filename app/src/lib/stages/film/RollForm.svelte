@@ -1,19 +1,19 @@
 <script lang="ts">
-  import { newId } from '../../kit/new-id.ts';
   import { goto } from '$app/navigation';
   import { filmFormat, filmFormats } from '@katachron/core';
-  import { put } from '../../kit/client.ts';
   import type { Holder } from '../../nouns/holder/contract.ts';
   import type { Roll } from '../../nouns/roll/contract.ts';
+  import DateField from '../../kit/DateField.svelte';
   import Field from '../../kit/Field.svelte';
   import Fields from '../../kit/Fields.svelte';
   import SaveRow from '../../kit/SaveRow.svelte';
   import { useKeys } from '../../kit/keys/keys.svelte.ts';
+  import { shelfForm } from '../../kit/shelf-form.svelte.ts';
   import SlotChoice from '../../kit/SlotChoice.svelte';
   import { attempt } from '../../words/attempt.ts';
   import { pushSentence } from '../../words/push.ts';
   import Notches from '../../nouns/holder/Notches.svelte';
-  import { emptyRollForm, readRoll, rollForm, type RollTroubles } from '../../nouns/roll/form.ts';
+  import { emptyRollForm, readRoll, rollForm } from '../../nouns/roll/form.ts';
 
   interface Props {
     title: string;
@@ -24,16 +24,26 @@
   }
   const { title, changing, holders, nowMs }: Props = $props();
 
-  // The form is its own from here on.
-  /* svelte-ignore state_referenced_locally */
-  const begun = changing?.exposed
-    ? rollForm({ ...changing, exposed: changing.exposed })
-    : emptyRollForm(nowMs);
-  const form = $state(begun);
-  let tried = $state(false);
-  let problem = $state<string>();
+  const shelf = shelfForm({
+    api: '/api/v1/rolls',
+    back: '/film/rolls',
+    kept: () => changing,
+    // The form is its own from here on.
+    // svelte-ignore state_referenced_locally
+    initial: changing?.exposed
+      ? rollForm({ ...changing, exposed: changing.exposed })
+      : emptyRollForm(nowMs),
+    read(values) {
+      const { troubles, ...body } = readRoll(values);
+      const rest = changing && kept(changing);
+      return troubles
+        ? { troubles, body: undefined }
+        : { body: { madeAtMs: Date.now(), ...rest, ...body } };
+    },
+  });
+  const form = shelf.fields;
+  const troubles = $derived(shelf.troubles);
   const read = $derived(readRoll(form));
-  const troubles = $derived<RollTroubles>(tried ? (read.troubles ?? {}) : {});
   const sheet = $derived(filmFormat(form.format).sheet);
   const fitting = $derived(holders.filter((holder) => holder.format === form.format));
   const push = $derived(
@@ -54,29 +64,10 @@
       maxlength: 12,
     },
     { name: 'camera', label: 'Camera', hint: 'Which one.' },
-    { name: 'exposedOn', label: 'Day', hint: 'As 2026-01-24.', maxlength: 10 },
     { name: 'subject', label: 'Subject', hint: 'What, where, in what light.', maxlength: 200 },
   ] as const;
 
   useKeys([{ key: 'Escape', does: 'back to the rolls', run: () => void goto('/film/rolls') }]);
-
-  async function keep(submit: SubmitEvent) {
-    submit.preventDefault();
-    tried = true;
-    if (read.troubles) {
-      setTimeout(() => document.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus());
-      return;
-    }
-    const { troubles: _none, ...body } = read;
-    const rest = changing && kept(changing);
-    const outcome = await put<Roll>(
-      `/api/v1/rolls/${changing?.id ?? newId()}`,
-      { madeAtMs: Date.now(), ...rest, ...body },
-      changing?.version,
-    );
-    problem = outcome.problem?.detail;
-    if (outcome.value) await goto('/film/rolls');
-  }
 
   /** What of a roll this form does not touch. */
   function kept(roll: Roll) {
@@ -86,13 +77,20 @@
 </script>
 
 <h1 class="heading">{title}</h1>
-<form class="mt-6" onsubmit={keep} novalidate>
+<form class="mt-6" onsubmit={shelf.submit} novalidate>
   <div class="grid gap-x-12 gap-y-5 md:grid-cols-2 lg:grid-cols-3">
     <Fields
       {lines}
       typed={(name) => form[name]}
       ontyped={(name, text) => (form[name] = text)}
       {troubles}
+    />
+    <DateField
+      id="exposedOn"
+      label="Day"
+      hint="When it was exposed; day, month and year."
+      bind:value={form.exposedOn}
+      trouble={troubles.exposedOn}
     />
     <div>
       <Field
@@ -129,7 +127,7 @@
         : ''}.
     </p>
   </div>
-  <SaveRow back="/film/rolls" {problem}>
+  <SaveRow back="/film/rolls" problem={shelf.problem}>
     {#if changing}
       <a
         class="inline-flex min-h-14 items-center rounded-xl border-2 border-hair px-6 font-[600]"

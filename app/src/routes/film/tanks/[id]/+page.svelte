@@ -15,16 +15,16 @@
   const { data } = $props();
   const desk = useDesk();
   const unit = $derived(desk.volumeUnit);
-  // The form is its own from here on.
-  /* svelte-ignore state_referenced_locally */
-  const form = $state(data.tank ? tankForm(data.tank, unit) : emptyTankForm());
-  const read = $derived(readTank(form, unit, data.tank));
   const shelf = shelfForm({
     api: '/api/v1/tanks',
     back: '/film/tanks',
     kept: () => data.tank,
-    read: () => read,
+    // The form is its own from here on.
+    // svelte-ignore state_referenced_locally
+    initial: data.tank ? tankForm(data.tank, unit) : emptyTankForm(),
+    read: (values) => readTank(values, unit, data.tank),
   });
+  const form = shelf.fields;
   const troubles = $derived(shelf.troubles);
   const lesson = $derived(data.lesson && Math.round(data.lesson.seconds / 60));
 
@@ -53,7 +53,7 @@
 
 <FilmPages />
 <h1 class="heading">{data.tank?.name ?? 'New tank'}</h1>
-<form class="mt-6" onsubmit={shelf.keep} novalidate>
+<form class="mt-6" onsubmit={shelf.submit} novalidate>
   <div class="grid grid-cols-1 gap-x-12 gap-y-5 md:grid-cols-2 lg:grid-cols-4">
     <Fields
       {lines}

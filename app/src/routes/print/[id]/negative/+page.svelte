@@ -6,9 +6,10 @@
   import Field from '$lib/kit/Field.svelte';
   import Fields from '$lib/kit/Fields.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import { keptForm } from '$lib/kit/kept-form.svelte.ts';
   import { newId } from '$lib/kit/new-id.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
-  import { type KeptNegative } from '$lib/nouns/negative/kept.ts';
+  import type { NegativeBody } from '$lib/nouns/negative/kept.ts';
   import { negativeKinds } from '$lib/nouns/negative/kinds.ts';
   import { sameName } from '$lib/nouns/paper/facts.ts';
   import { negativeForm, readNegative } from '$lib/stages/print/negative-facts.ts';
@@ -19,23 +20,31 @@
   const print = usePrint();
   const name = $derived(print.draft.negative.trim());
   const kept = $derived(print.bench.negatives.find((one) => sameName(one.name, name)));
-  // The form is its own from here on; another negative has another one.
-  // svelte-ignore state_referenced_locally
-  const form = $state(negativeForm(name, kept));
+  let told = $state<string>();
+  const facts = keptForm({
+    // The form is its own from here on; another negative has another one.
+    // svelte-ignore state_referenced_locally
+    initial: negativeForm(name, kept),
+    read: (values) => readNegative(name, values),
+    async keep(body: NegativeBody) {
+      const id = kept?.id ?? newId();
+      const outcome = await put(`/api/v1/negatives/${id}`, body, kept?.version);
+      if (outcome.problem) return outcome.problem.detail;
+      await print.askAnew();
+      print.onNegative(name);
+      told = 'Kept. Every print of this negative knows it now.';
+      return undefined;
+    },
+  });
+  const form = facts.fields;
   // svelte-ignore state_referenced_locally
   let shownFor = name;
   $effect.pre(() => {
     if (name === shownFor) return;
     shownFor = name;
-    tried = false;
-    told = problem = undefined;
-    untrack(() => Object.assign(form, negativeForm(name, kept)));
+    told = undefined;
+    untrack(() => facts.begin(negativeForm(name, kept)));
   });
-  let tried = $state(false);
-  let problem = $state<string>();
-  let told = $state<string>();
-  const read = $derived(readNegative(name, form));
-  const troubles = $derived(tried ? read.troubles : {});
 
   const numbers = (
     [
@@ -52,19 +61,8 @@
   ]);
 
   async function keep() {
-    tried = true;
-    told = problem = undefined;
-    if (name === '' || !read.body) return;
-    const outcome = await put<KeptNegative>(
-      `/api/v1/negatives/${kept?.id ?? newId()}`,
-      read.body,
-      kept?.version,
-    );
-    problem = outcome.problem?.detail;
-    if (!outcome.value) return;
-    await print.askAnew();
-    print.onNegative(name);
-    told = 'Kept. Every print of this negative knows it now.';
+    told = undefined;
+    if (name !== '') await facts.submit();
   }
 </script>
 
@@ -86,7 +84,7 @@
       lines={numbers}
       typed={(field) => form[field]}
       ontyped={(field, text) => (form[field] = text)}
-      {troubles}
+      troubles={facts.troubles}
     />
     <div class="md:col-span-2">
       <Field id="note" label="Note" rows={2} maxlength={2000} bind:value={form.note} />
@@ -94,5 +92,5 @@
   </div>
   <div class="mt-2"><Button main keyHint="Space" onclick={() => void keep()}>Keep it</Button></div>
 {/if}
-{#if problem}<p class="mt-3 text-trouble" role="alert">{problem}</p>{/if}
+{#if facts.problem}<p class="mt-3 text-trouble" role="alert">{facts.problem}</p>{/if}
 {#if told}<p class="mt-3" role="status">{told}</p>{/if}

@@ -11,16 +11,16 @@
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
 
   const { data } = $props();
-  // The form is its own from here on.
-  /* svelte-ignore state_referenced_locally */
-  const form = $state(data.enlarger ? enlargerForm(data.enlarger) : emptyEnlargerForm());
-  const read = $derived(readEnlarger(form));
   const shelf = shelfForm({
     api: '/api/v1/enlargers',
     back: '/print/setup',
     kept: () => data.enlarger,
-    read: () => read,
+    // The form is its own from here on.
+    // svelte-ignore state_referenced_locally
+    initial: data.enlarger ? enlargerForm(data.enlarger) : emptyEnlargerForm(),
+    read: readEnlarger,
   });
+  const form = shelf.fields;
   const troubles = $derived(shelf.troubles);
   const source = $derived(lightSource(form.source));
 
@@ -66,7 +66,7 @@
   {/if}
 </p>
 <p class="reason text-caution">{source.caution}</p>
-<form class="mt-4" onsubmit={shelf.keep} novalidate>
+<form class="mt-4" onsubmit={shelf.submit} novalidate>
   <div class="grid grid-cols-1 gap-x-12 gap-y-4 md:grid-cols-2 lg:grid-cols-4">
     <Fields
       {lines}

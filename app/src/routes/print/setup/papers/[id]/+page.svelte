@@ -13,16 +13,17 @@
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
 
   const { data } = $props();
-  // The form is its own from here on.
-  /* svelte-ignore state_referenced_locally */
-  let form = $state(data.paper ? paperForm(data.paper) : emptyPaperForm());
-  const read = $derived(readPaper(form));
   const shelf = shelfForm({
     api: '/api/v1/papers',
     back: '/print/setup',
     kept: () => data.paper,
-    read: () => read,
+    // The form is its own from here on.
+    // svelte-ignore state_referenced_locally
+    initial: data.paper ? paperForm(data.paper) : emptyPaperForm(),
+    read: readPaper,
   });
+  const form = shelf.fields;
+  const read = $derived(readPaper(form));
   const troubles = $derived(shelf.troubles);
   const set = $derived(contrastSet(form.contrastSetId));
   const calibrated = $derived(calibrateSet(set, read.body?.settings ?? []));
@@ -60,11 +61,11 @@
   />, its contrast comes from
   <SlotChoice
     label="Contrast by"
-    bind:value={() => form.contrastSetId, (id) => (form = withSet(form, id))}
+    bind:value={() => form.contrastSetId, (id) => Object.assign(form, withSet(form, id))}
     options={contrastSets}
   />.
 </p>
-<form class="mt-3" onsubmit={shelf.keep} novalidate>
+<form class="mt-3" onsubmit={shelf.submit} novalidate>
   <div class="grid grid-cols-1 gap-x-14 gap-y-5 lg:grid-cols-[minmax(0,1fr)_400px]">
     <div>
       <div class="grid grid-cols-1 gap-x-10 gap-y-3 md:grid-cols-4">
