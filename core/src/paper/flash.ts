@@ -18,12 +18,26 @@ export interface Flash {
   readonly range: number;
 }
 
-/** A sheet that is exposed at one contrast and flashed: densities from the negative's light. */
-function flashed(paper: Paper, share: number, flash: Flash) {
+/** The light of a flash: how much of it, and its share of blue. */
+interface PlainLight {
+  readonly plain: number;
+  readonly flashShare: number;
+}
+
+function plainLight(paper: Paper, flash: Flash): PlainLight {
   const flashShare = blueShareFor(paper, flash.range);
   const threshold =
     10 ** logExposureAt(curveFor(paper, flashShare), paper.dMin + THRESHOLD_DENSITY);
-  const plain = threshold * flash.share;
+  return { plain: threshold * flash.share, flashShare };
+}
+
+/** How far up the scale of shares an answer is looked for at a time. */
+const FIRST_REACH = 2;
+/** log10. */
+const NEAR = 0.05;
+
+/** A sheet that is exposed at one contrast and flashed: densities from the negative's light. */
+function flashed(paper: Paper, share: number, { plain, flashShare }: PlainLight) {
   return (logH: number): number => {
     const light = 10 ** logH;
     const total = light + plain;
@@ -33,7 +47,7 @@ function flashed(paper: Paper, share: number, flash: Flash) {
 }
 
 /** log10 of the negative's light that gives a density above Dmin, on a flashed sheet exposed with this share of blue. */
-function lightFor(paper: Paper, share: number, flash: Flash, netDensity: number): number {
+function lightFor(paper: Paper, share: number, flash: PlainLight, netDensity: number): number {
   const density = flashed(paper, share, flash);
   if (density(LOWEST) - paper.dMin > netDensity) {
     throw new Refusal(
@@ -44,11 +58,16 @@ function lightFor(paper: Paper, share: number, flash: Flash, netDensity: number)
   }
   // A flash only adds light: no more of the negative's is needed than without.
   const most = logExposureAt(curveFor(paper, share), paper.dMin + netDensity);
-  return findRoot((logH) => density(logH) - paper.dMin - netDensity, LOWEST, most, 1e-9);
+  const missing = (logH: number) => density(logH) - paper.dMin - netDensity;
+  // Were both lights of one colour, the negative's would be what is left: the answer is near that.
+  const left = Math.log10(Math.max(10 ** most - flash.plain, 10 ** LOWEST));
+  const least = missing(left - NEAR) < 0 ? left - NEAR : LOWEST;
+  const top = Math.min(most, left + NEAR);
+  return findRoot(missing, least, missing(top) > 0 ? top : most, 1e-7);
 }
 
 /** The range that a share of blue has under a flash. */
-function rangeAt(paper: Paper, share: number, flash: Flash): number {
+function rangeAt(paper: Paper, share: number, flash: PlainLight): number {
   const deepest = DEEPEST_SHARE * (paper.dMax - paper.dMin);
   return 100 * (lightFor(paper, share, flash, deepest) - lightFor(paper, share, flash, FIRST_TONE));
 }
@@ -65,7 +84,7 @@ function rangeAt(paper: Paper, share: number, flash: Flash): number {
  * flashedRange(defaultPaper, 110, { share: 0, range: 170 }) // ≈ 110.0
  */
 export function flashedRange(paper: Paper, range: number, flash: Flash): number {
-  return rangeAt(paper, blueShareFor(paper, range), flash);
+  return rangeAt(paper, blueShareFor(paper, range), plainLight(paper, flash));
 }
 
 /**
@@ -80,11 +99,16 @@ export function flashedRange(paper: Paper, range: number, flash: Flash): number 
  * rangeUnderFlash(defaultPaper, 110, { share: 0, range: 170 }) // ≈ 110.0
  */
 export function rangeUnderFlash(paper: Paper, range: number, flash: Flash): number | undefined {
-  const missing = (logit: number) => rangeAt(paper, shareFromLogit(logit), flash) - range;
+  const plain = plainLight(paper, flash);
+  const missing = (logit: number) => rangeAt(paper, shareFromLogit(logit), plain) - range;
   const unflashed = blueShareFor(paper, range);
   const softest = Math.max(LEAST_LOGIT, Math.log(unflashed / (1 - unflashed)));
   if (missing(MOST_LOGIT) > 0) return undefined;
-  return isoRange(curveFor(paper, shareFromLogit(findRoot(missing, softest, MOST_LOGIT, 1e-7))));
+  // A flash costs little contrast, so the answer lies near; far up the scale all is equally hard and a search is slow.
+  let harder = softest + FIRST_REACH;
+  while (harder < MOST_LOGIT && missing(harder) > 0) harder += FIRST_REACH;
+  const logit = findRoot(missing, softest, Math.min(harder, MOST_LOGIT), 1e-5);
+  return isoRange(curveFor(paper, shareFromLogit(logit)));
 }
 
 /**
@@ -106,6 +130,7 @@ export function mainUnderFlash(
   highlightDensity: number,
 ): number {
   const share = blueShareFor(paper, range);
-  const without = lightFor(paper, share, { ...flash, share: 0 }, highlightDensity);
-  return 10 ** (lightFor(paper, share, flash, highlightDensity) - without);
+  const plain = plainLight(paper, flash);
+  const without = lightFor(paper, share, { ...plain, plain: 0 }, highlightDensity);
+  return 10 ** (lightFor(paper, share, plain, highlightDensity) - without);
 }

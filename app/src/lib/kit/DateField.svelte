@@ -30,7 +30,7 @@
     <DateField.Label class="text-soft">{label}</DateField.Label>
     <DateField.Input
       {id}
-      class="field flex w-full items-baseline text-xl"
+      class="field -ml-1 flex w-full items-baseline text-xl"
       aria-invalid={trouble !== undefined}
       aria-describedby="{id}-told"
     >
