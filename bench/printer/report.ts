@@ -123,6 +123,15 @@ export function report(rooms: number, seed: number): void {
       fewer,
     );
   }
+  for (const certainty of both) {
+    line(
+      `an eye of 1/6 stop, after ten prints, ${names[certainty]}`,
+      learned({ certainty }),
+      { ...usualRoom, eyeStops: 1 / 6 },
+      true,
+      fewer,
+    );
+  }
   const box = (room: Darkroom): Darkroom => {
     const setup = anotherBox(room, 0.4);
     return {

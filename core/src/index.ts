@@ -57,6 +57,7 @@ export {
   printWithin,
   settingOutlook,
   settingsKnown,
+  weightOfEye,
 } from './exposure/print-belief.ts';
 export type { PrintBelief, SettingOutlook } from './exposure/print-belief.ts';
 export * from './exposure/certainty.ts';

@@ -157,6 +157,36 @@ describe('reading a print', () => {
     expect(taught.settingsStopsSd).toBeLessThan(fresh.settingsStopsSd);
     expect(taught.settingsRangeSd).toBeLessThan(fresh.settingsRangeSd);
   });
+
+  describe('the eye', () => {
+    const sixths = { firstSeconds: 5.7, step: 1 / 6, patches: 13 };
+    /** Ten prints, each looked at three times; a pick is so many patches off, this way and that. */
+    const tenPrints = (off: readonly number[]) =>
+      Array.from({ length: 10 }, (_, print) => ({
+        ...{ highlightDensity: 0.1, shadowDensity: 1.72, lamp },
+        strips: [0, 1, 2].map((look) =>
+          strip({
+            choices: sixths,
+            highlight: 5 + off[(print * 3 + look) % off.length]!,
+            shadow: 6 + off[(print * 3 + look + 2) % off.length]!,
+          }),
+        ),
+      }));
+    const now = [strip({ highlight: 3, shadow: 3 }), strip({ choices: sixths, highlight: 5 })];
+    // Standard deviations of a twelfth and of a sixth of a stop, in patches of a sixth.
+    const sure = tenPrints([0, 0.5, -0.5, 0.5, 0, -0.5, -0.5]);
+    const unsure = tenPrints([0, 1.5, -1, 1, -1.5, 0.5, -0.5]);
+
+    it('is learned from ten prints: a twelfth of a stop is told from a sixth', () => {
+      expect(readPrint(session(now, { earlier: sure })).eyeStops).toBeLessThan(1 / 10);
+      expect(readPrint(session(now, { earlier: unsure })).eyeStops).toBeGreaterThan(1 / 7);
+    });
+
+    it('makes a print less sure when it is a worse one', () => {
+      const by = (earlier: PrintSession['earlier']) => readPrint(session(now, { earlier }));
+      expect(by(unsure).withinStops).toBeGreaterThan(1.2 * by(sure).withinStops);
+    });
+  });
 });
 
 describe('a look that does not fit', () => {

@@ -238,7 +238,9 @@ describe('all strips of a session together', () => {
 
   it('what earlier prints on this paper taught makes surer, is shown, and can be forgotten', () => {
     const taught = printView(draft, { ...emptyBench, evidence: ten });
-    expect(taught.learned).toMatch(/^Learned from 20 prints in this set-up: .+ stop, .+ \d+ R\.$/);
+    expect(taught.learned).toMatch(
+      /^Learned from 20 prints in this set-up: .+ stop, .+ \d+ R\. A pick errs by about .+ stop\.$/,
+    );
     expect(taught.reading!.withinStops).toBeLessThan(first.reading!.withinStops);
     const forgotten = printView(
       { ...draft, forgetBeforeMs: 5000 },

@@ -9,7 +9,7 @@ import {
 import { Refusal } from '../refusal.ts';
 import { patchWords } from './pick.ts';
 import { lightOfPatch, patchAt, type FiredPatch } from './fired-patch.ts';
-import type { Case, PrintBelief } from './print-belief.ts';
+import { eyeOf, type Case, type PrintBelief } from './print-belief.ts';
 import { LAG, indexOfSetting, needAt, type Place, type PrintPrior } from './print-prior.ts';
 
 /** A look at a strip: which patch, or place between two, is right for a place of the picture. */
@@ -33,11 +33,11 @@ const SLIPS = 0.02;
 /** A case less probable than this beside the best is let go. */
 const LEAST = 3e-3;
 /** More cases than this tell nothing. */
-const MOST_CASES = 6;
+const MOST_CASES = 8;
 
 interface Bounds {
   readonly weights: Weights;
-  readonly eyeVariance: number;
+  readonly eyeVariance: (eye: number) => number;
   readonly low: number;
   readonly high: number;
 }
@@ -46,7 +46,7 @@ interface Bounds {
 function boundsOf(prior: PrintPrior, lag: number, look: Look): Bounds {
   const { patches, position } = look;
   const last = patches.length - 1;
-  const eyeVariance = look.withinStops ** 2;
+  const eyeVariance = (eye: number) => look.withinStops ** 2 + (eye ** 2 - 1) * EYE_STOPS ** 2;
   const { weights, offset } = needAt(prior, indexOfSetting(prior, look.settingId), look.place);
   const picked = patchAt(patches, position);
   // The lag is known only roughly: a second more of it is so many stops less of light.
@@ -69,11 +69,11 @@ function boundsOf(prior: PrintPrior, lag: number, look: Look): Bounds {
 const APART = 1.5;
 
 /** Do two looks at one place put it where both can hardly be right? What the negative wants is the same for both. */
-function speakAgainst(before: Gaussian, a: Bounds, b: Bounds): boolean {
+function speakAgainst(before: Gaussian, eye: number, a: Bounds, b: Bounds): boolean {
   const apart = new Map(a.weights);
   for (const [index, weight] of b.weights) apart.set(index, (apart.get(index) ?? 0) - weight);
   const { mean, variance } = spreadOf(before, apart);
-  const slack = APART * Math.sqrt(variance + a.eyeVariance + b.eyeVariance);
+  const slack = APART * Math.sqrt(variance + a.eyeVariance(eye) + b.eyeVariance(eye));
   return mean < a.low - b.high - slack || mean > a.high - b.low + slack;
 }
 
@@ -112,12 +112,13 @@ export function seeLooks({ prior, cases }: PrintBelief, looks: readonly Look[]):
   sound(looks);
   looks.forEach(check);
   const { state: before } = cases[0]!.of;
+  const eye = eyeOf({ prior, cases });
   const bounds = looks.map((look) => boundsOf(prior, before.mean[LAG]!, look));
   // What nothing speaks against is no slip: what somebody says is what is answered, however unusual the negative.
   const doubted = looks.map((look, a) =>
     looks.some(
       (other, b) =>
-        a !== b && other.place === look.place && speakAgainst(before, bounds[a]!, bounds[b]!),
+        a !== b && other.place === look.place && speakAgainst(before, eye, bounds[a]!, bounds[b]!),
     ),
   );
   const ofPlace = (place: Place) => looks.filter((look) => look.place === place).length;
@@ -127,14 +128,14 @@ export function seeLooks({ prior, cases }: PrintBelief, looks: readonly Look[]):
     const after: Weighted<Case>[] = [];
     for (const { weight, of } of seen) {
       const { weights, low, high, eyeVariance } = boundsOf(prior, of.state.mean[LAG]!, look);
-      const { mass, ...state } = observeWithin(of.state, weights, low, high, eyeVariance);
-      after.push({ weight: weight * (1 - SLIPS) * mass, of: { state, slips: of.slips } });
+      const { mass, ...state } = observeWithin(of.state, weights, low, high, eyeVariance(of.eye));
+      after.push({ weight: weight * (1 - SLIPS) * mass, of: { ...of, state } });
       // Of all looks at a place at least one is right.
       const slipped = of.slips.filter((one) => looks[one]!.place === look.place).length;
       if (!doubted[index] || slipped === most[look.place]) continue;
       after.push({
         weight: weight * SLIPS * anything(look),
-        of: { state: of.state, slips: [...of.slips, index] },
+        of: { ...of, slips: [...of.slips, index] },
       });
     }
     seen = likely(after);

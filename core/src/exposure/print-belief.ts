@@ -30,6 +30,8 @@ import {
 export interface Case {
   readonly state: Gaussian;
   readonly slips: readonly number[];
+  /** The eye that looked errs by so many times the usual. */
+  readonly eye: number;
 }
 
 /** What is believed of a print: the negative, the lamp, the paper's shape, and every setting. */
@@ -61,6 +63,10 @@ const SHAPE_STOPS = 0.112;
 const RANGE_SD = 42;
 /** Nothing is known of a probe's constant before a print was made with it, stops. */
 const PROBE_SD = 8;
+/** Where nobody says otherwise there is one eye. */
+const ONE_EYE = [{ times: 1, share: 1 }] as const;
+/** So much of what was learned of an eye is not sure of the next print's: another person, another evening. */
+const EYE_CHANGES = 0.05;
 /** A uniform error of ±w has this share of w as standard deviation. */
 const UNIFORM = 1 / Math.sqrt(3);
 
@@ -76,8 +82,12 @@ const UNIFORM = 1 / Math.sqrt(3);
 export function beginBelief(prior: PrintPrior): PrintBelief {
   sound(prior);
   const usual = beginState(prior);
-  if (prior.lagOddly === undefined)
-    return { prior, cases: [{ weight: 1, of: { state: usual, slips: [] } }] };
+  const seenBy = (state: Gaussian, weight: number) =>
+    (prior.eyes ?? ONE_EYE).map(({ times, share }) => ({
+      weight: weight * share,
+      of: { state, slips: [], eye: times },
+    }));
+  if (prior.lagOddly === undefined) return { prior, cases: seenBy(usual, 1) };
   const { seconds, withinSeconds, share } = prior.lagOddly;
   const odd: Gaussian = {
     mean: usual.mean.map((value, i) => (i === LAG ? seconds : value)),
@@ -85,13 +95,7 @@ export function beginBelief(prior: PrintPrior): PrintBelief {
       i === LAG ? row.map((_, j) => (j === LAG ? (withinSeconds * UNIFORM) ** 2 : 0)) : row,
     ),
   };
-  return {
-    prior,
-    cases: [
-      { weight: 1 - share, of: { state: usual, slips: [] } },
-      { weight: share, of: { state: odd, slips: [] } },
-    ],
-  };
+  return { prior, cases: [...seenBy(usual, 1 - share), ...seenBy(odd, share)] };
 }
 
 function beginState(prior: PrintPrior): Gaussian {
@@ -138,6 +142,10 @@ const spreads = (
  */
 export const mainCase = ({ cases }: PrintBelief): Gaussian =>
   cases.reduce((best, one) => (one.weight > best.weight ? one : best)).of.state;
+
+/** By how many times the usual the eye is expected to err. */
+export const eyeOf = ({ cases }: PrintBelief): number =>
+  cases.reduce((sum, { weight, of }) => sum + weight * of.eye, 0);
 
 /** The lag that is believed in, s. */
 export const lagOf = (belief: PrintBelief): Spread =>
@@ -245,10 +253,12 @@ export function expectedLight(belief: PrintBelief, settingId: string, place: Pla
   return sound({ mean: mean + offset, variance });
 }
 
-/** A belief of one Gaussian: the moments of all its cases. */
-export const collapsed = ({ cases }: PrintBelief): Gaussian => {
-  if (cases.length === 1) return cases[0]!.of.state;
-  const { length } = cases[0]!.of.state.mean;
+/** Some cases as one Gaussian: their moments, by how probable they are beside one another. */
+export const collapsed = (some: PrintBelief['cases']): Gaussian => {
+  if (some.length === 1) return some[0]!.of.state;
+  const { length } = some[0]!.of.state.mean;
+  const total = some.reduce((sum, { weight }) => sum + weight, 0);
+  const cases = some.map(({ weight, of }) => ({ weight: weight / total, of }));
   const mean = Array.from({ length }, (_, i) =>
     cases.reduce((sum, { weight, of }) => sum + weight * of.state.mean[i]!, 0),
   );
@@ -279,28 +289,39 @@ export function nextNegative(belief: PrintBelief, prior: PrintPrior): PrintBelie
   if (belief.prior.set.id !== prior.set.id) {
     throw new Refusal('setting', '/set', 'What was learned is about another set of contrasts.');
   }
-  const state = collapsed(belief);
   const fresh = beginState(prior);
   const ofNegative = (i: number) => i === NEED || i === RANGE;
+  const after = (state: Gaussian): Gaussian => ({
+    mean: state.mean.map((value, i) => (ofNegative(i) ? fresh.mean[i]! : value)),
+    covariance: state.covariance.map((row, i) =>
+      row.map((value, j) => (ofNegative(i) || ofNegative(j) ? fresh.covariance[i]![j]! : value)),
+    ),
+  });
   return {
     prior,
-    cases: [
-      {
-        weight: 1,
-        of: {
-          state: {
-            mean: state.mean.map((value, i) => (ofNegative(i) ? fresh.mean[i]! : value)),
-            covariance: state.covariance.map((row, i) =>
-              row.map((value, j) =>
-                ofNegative(i) || ofNegative(j) ? fresh.covariance[i]![j]! : value,
-              ),
-            ),
-          },
-          slips: [],
-        },
-      },
-    ],
+    cases: (prior.eyes ?? ONE_EYE).map(({ times, share }) => {
+      const weight = weightOfEye(belief, times);
+      // What a worse eye saw says less of the settings, so each has learned on its own.
+      const own = weight > 0 ? belief.cases.filter(({ of }) => of.eye === times) : belief.cases;
+      return {
+        weight: EYE_CHANGES * share + (1 - EYE_CHANGES) * weight,
+        of: { state: after(collapsed(own)), slips: [], eye: times },
+      };
+    }),
   };
+}
+
+/**
+ * How probable it is that the eye that looks errs by so many times the usual.
+ * @param belief after looks
+ * @param times of the usual error, one of those in the prior
+ * @returns 0 to 1
+ * @source sum over the cases
+ * @example
+ * weightOfEye(beginBelief({ paper: defaultPaper, set: contrastSet("filters"), highlightDensity: 0.1, shadowDensity: 1.72, guessSeconds: 10, guessWithinStops: 3, lagSeconds: 0, lagWithinSeconds: 0, speedWithinStops: 0.25, rangeWithinShare: 0.08, eyes: [{ times: 1, share: 0.8 }, { times: 2, share: 0.2 }] }), 2) // ≈ 0.2
+ */
+export function weightOfEye({ cases }: PrintBelief, times: number): number {
+  return sound(cases.reduce((sum, { weight, of }) => sum + (of.eye === times ? weight : 0), 0));
 }
 
 /**

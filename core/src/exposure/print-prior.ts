@@ -25,6 +25,8 @@ export interface PrintPrior {
   /** The lamp's lag, s, and by how much it may be out; 0 when it was measured. */
   readonly lagSeconds: number;
   readonly lagWithinSeconds: number;
+  /** Eyes differ: how many err by how many times the usual; one like any other unless said. */
+  readonly eyes?: readonly { readonly times: number; readonly share: number }[];
   /** Some lamps lag by far more: how many of them, by how much, and how far that may be out, s. */
   readonly lagOddly?: {
     readonly share: number;

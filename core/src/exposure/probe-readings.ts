@@ -35,7 +35,7 @@ export function seeProbe(belief: PrintBelief, readings: ProbeReadings): PrintBel
   const stops = -highlightLog / STOP_IN_LOG;
   return {
     prior: belief.prior,
-    cases: belief.cases.map(({ weight, of: { state, slips } }) => ({
+    cases: belief.cases.map(({ weight, of: { state, ...rest } }) => ({
       weight,
       of: {
         state: near(
@@ -44,7 +44,7 @@ export function seeProbe(belief: PrintBelief, readings: ProbeReadings): PrintBel
           100 * (shadowLog - highlightLog),
           PROBE_RANGE,
         ),
-        slips,
+        ...rest,
       },
     })),
   };

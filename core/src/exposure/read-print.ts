@@ -14,6 +14,7 @@ import { readPick, type PickReading } from './pick.ts';
 import {
   beginBelief,
   expectedLight,
+  eyeOf,
   lagOf,
   nextNegative,
   printWithin,
@@ -112,6 +113,8 @@ export interface PrintReading {
   readonly lagSd: number;
   readonly settingsStopsSd: number;
   readonly settingsRangeSd: number;
+  /** What the eye that looked is believed to err by, one standard deviation, stops. */
+  readonly eyeStops: number;
 }
 
 /** What nobody has measured: how far each may be out. */
@@ -124,6 +127,11 @@ const LAG_UNKNOWN = {
   ...{ lagSeconds: 0.2, lagWithinSeconds: 0.2 },
   lagOddly: { share: 0.1, seconds: 0.6, withinSeconds: 0.4 },
 };
+/** Most eyes err as one does that has practised; some by twice as much. */
+const EYES = [
+  { times: 1, share: 0.92 },
+  { times: 2, share: 0.08 },
+] as const;
 /** A look this probably a slip is named. */
 const ODD = 0.25;
 /** … and the most probable one, whenever what is said gets this much wider by what may be slips. */
@@ -189,7 +197,7 @@ function priorOf(
   return {
     ...UNMEASURED,
     ...(set.calibrated && MEASURED),
-    ...{ paper, set },
+    ...{ paper, set, eyes: EYES },
     highlightDensity: print.highlightDensity,
     shadowDensity: print.shadowDensity,
     // The middle of the strip is the guess that somebody made.
@@ -360,5 +368,6 @@ export function readPrint(session: PrintSession): PrintReading {
     lagSd: Math.sqrt(lag.variance),
     settingsStopsSd: known.stopsSd,
     settingsRangeSd: known.rangeSd,
+    eyeStops: EYE_STOPS * eyeOf(belief),
   };
 }

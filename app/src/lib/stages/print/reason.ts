@@ -183,12 +183,12 @@ export function sessionWords(
   { reading, learnedFrom, numbers }: Session,
   current: number,
 ): { learned?: string; contradiction?: string } {
-  const { odd, settingsStopsSd, settingsRangeSd } = reading;
+  const { odd, settingsStopsSd, settingsRangeSd, eyeStops } = reading;
   const prints = learnedFrom.length === 1 ? 'one print' : `${learnedFrom.length} prints`;
   const [first] = odd;
   return {
     ...(learnedFrom.length > 0 && {
-      learned: `Learned from ${prints} in this set-up: from one ${set.noun} to the next within ${stopsInWords(NINETY_FIVE * settingsStopsSd)}, their ranges within ${Math.round(NINETY_FIVE * settingsRangeSd)} R.`,
+      learned: `Learned from ${prints} in this set-up: from one ${set.noun} to the next within ${stopsInWords(NINETY_FIVE * settingsStopsSd)}, their ranges within ${Math.round(NINETY_FIVE * settingsRangeSd)} R. A pick errs by about ${stopsInWords(eyeStops)}.`,
     }),
     ...(first && { contradiction: oddWords(first, numbers[first.strip]!, current) }),
   };
