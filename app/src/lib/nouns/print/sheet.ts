@@ -83,6 +83,12 @@ export const Verdict = Type.Object(
 );
 export type Verdict = Static<typeof Verdict>;
 
+/** What switched the lamp. */
+export const switchedBy = oneOf(
+  lampSwitches.map(({ id }) => id),
+  'What switched the lamp',
+);
+
 /** A piece of paper that was exposed. */
 export const Sheet = Type.Object(
   {
@@ -90,12 +96,7 @@ export const Sheet = Type.Object(
     version: number,
     exposedAtMs: instantMs('When it was exposed'),
     /** What switched the lamp; not there where nobody wrote it down. */
-    switchedBy: Type.Optional(
-      oneOf(
-        lampSwitches.map(({ id }) => id),
-        'What switched the lamp',
-      ),
-    ),
+    switchedBy: Type.Optional(switchedBy),
     firings: Type.Array(GivenFiring, { title: 'Its firings', maxItems: 200 }),
     verdict: Type.Optional(Verdict),
   },

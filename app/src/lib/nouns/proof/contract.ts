@@ -1,7 +1,6 @@
-import { lampSwitches } from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { instantMs, oneOf, stops, text, uuid, version } from '../../kit/fields.ts';
-import { GivenFiring } from '../print/sheet.ts';
+import { GivenFiring, switchedBy } from '../print/sheet.ts';
 import { MOST_PROOFS } from './limits.ts';
 import { frameRatings } from './ratings.ts';
 
@@ -10,12 +9,7 @@ export const ProofSheet = Type.Object(
   {
     id: uuid('The id'),
     exposedAtMs: instantMs('When it was exposed'),
-    switchedBy: Type.Optional(
-      oneOf(
-        lampSwitches.map(({ id }) => id),
-        'What switched the lamp',
-      ),
-    ),
+    switchedBy: Type.Optional(switchedBy),
     firings: Type.Array(GivenFiring, { title: 'Its firings', maxItems: 200 }),
     madeIn: text('What it was made in', 400),
   },
