@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { inTurn } from './lock.mjs';
 import { ask } from './run.mjs';
 import { Stop, say } from './say.mjs';
 
@@ -21,11 +22,16 @@ const SOURCES = [
 export async function needBuild(project) {
   const stamp = join(project, 'app', 'build', '.sources');
   const wanted = fingerprint(project);
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
-  say('Building the application.');
-  const built = await ask('npm', ['run', 'build', '--silent'], { cwd: project });
-  if (!built.ok) throw new Stop(`${built.err}\nThe build failed; its message is above.`);
-  writeFileSync(stamp, wanted);
+  const isBuilt = () => existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted;
+  if (isBuilt()) return;
+  await inTurn(join(project, 'app'), async () => {
+    // Another command may have built it meanwhile.
+    if (isBuilt()) return;
+    say('Building the application.');
+    const built = await ask('npm', ['run', 'build', '--silent'], { cwd: project });
+    if (!built.ok) throw new Stop(`${built.err}\nThe build failed; its message is above.`);
+    writeFileSync(stamp, wanted);
+  });
 }
 
 /** @param {string} project */

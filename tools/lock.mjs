@@ -43,6 +43,34 @@ export function holdFolder(folder, does) {
   });
 }
 
+/** Often enough not to be noticed, ms. */
+const TURN_MS = 200;
+
+/**
+ * Does something in a folder while no other command does: two builds at once would leave a mixture of both.
+ * @template Value
+ * @param {string} folder
+ * @param {() => Promise<Value>} work
+ * @returns {Promise<Value>}
+ */
+export async function inTurn(folder, work) {
+  const server = createServer((socket) => socket.on('error', () => undefined).end());
+  const taken = () =>
+    new Promise((resolve, reject) => {
+      server.once('error', (cause) => {
+        if (/** @type {NodeJS.ErrnoException} */ (cause).code === 'EADDRINUSE') resolve(true);
+        else reject(cause);
+      });
+      server.listen(nameOf(folder), () => resolve(false));
+    });
+  while (await taken()) await new Promise((resolve) => setTimeout(resolve, TURN_MS));
+  try {
+    return await work();
+  } finally {
+    server.close();
+  }
+}
+
 /**
  * Who has a data folder now.
  * @param {string} folder

@@ -23,6 +23,7 @@ import type {} from '../../app/test/server/cluster.ts';
 import { knownSchema } from '../backup.mjs';
 import { spaceTrouble } from '../folder.mjs';
 import { listeningHost } from '../host.mjs';
+import { inTurn } from '../lock.mjs';
 import pg from 'pg';
 import { needPostgres } from '../packages.mjs';
 import { freePort } from '../port.mjs';
@@ -50,6 +51,23 @@ function run(args: string[], env: Record<string, string>) {
 }
 
 afterAll(() => folders.forEach((made) => rmSync(made, { recursive: true, force: true })), 60_000);
+
+it('what two commands do in one folder, as a build, they do one after the other', async () => {
+  const here = folder();
+  const done: string[] = [];
+  const work = (name: string) => async () => {
+    done.push(`${name} begins`);
+    await new Promise((resolve) => setTimeout(resolve, 300));
+    done.push(`${name} ends`);
+    return name;
+  };
+  const first = inTurn(here, work('one'));
+  const failing = inTurn(here, () => Promise.reject(new Error('no build')));
+  const second = inTurn(here, work('two'));
+  await expect(failing).rejects.toThrow('no build');
+  expect(await Promise.all([first, second])).toEqual(['one', 'two']);
+  expect(done.map((line) => line.split(' ')[1])).toEqual(['begins', 'ends', 'begins', 'ends']);
+});
 
 describe('what stops the start says so in one sentence', () => {
   let taken: Server;

@@ -41,8 +41,13 @@ function written<Values extends object>(source: Source, path: readonly string[] 
   });
 }
 
+/** To the first field that is wrong, in the middle of the screen: the buttons stand over the lowest part of it. */
 const firstTrouble = () =>
-  setTimeout(() => document.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus());
+  setTimeout(() => {
+    const field = document.querySelector<HTMLElement>('[aria-invalid="true"]');
+    field?.focus({ preventScroll: true });
+    field?.scrollIntoView({ block: 'center' });
+  });
 
 /**
  * A form that writes one thing: it says what is wrong only once somebody tried to keep it, from then on at every change, and
