@@ -12,6 +12,7 @@ import {
 import { type PrintDraft } from '../../app/src/lib/nouns/in-hand/draft.ts';
 import { newDraft } from '../../app/src/lib/nouns/in-hand/begin.ts';
 import type { Print } from '../../app/src/lib/nouns/print/contract.ts';
+import { placedStrip, withPlaced } from '../../app/src/lib/stages/print/begin-print.ts';
 import { nextStripDraft } from '../../app/src/lib/stages/print/keep.ts';
 import { printView, type StripHalf } from '../../app/src/lib/stages/print/print-view.ts';
 import { emptyBench } from '../../app/src/lib/stages/print/setup-now.ts';
@@ -73,7 +74,8 @@ export function onThePage(
   evidence: readonly Print[] = [],
 ): Outcome & { readonly draft: PrintDraft } {
   const bench = { ...emptyBench, evidence };
-  let draft = beginDraft(room, habits);
+  const habitual = beginDraft(room, habits);
+  let draft = withPlaced(habitual, placedStrip(habitual, bench));
   let slips = 0;
   const slipped = new Set<string>();
   for (let strips = 1; ; strips += 1) {

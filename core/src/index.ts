@@ -64,6 +64,7 @@ export * from './exposure/certainty.ts';
 export * from './exposure/looks.ts';
 export * from './exposure/probe-readings.ts';
 export * from './exposure/next-strip.ts';
+export * from './exposure/first-strip.ts';
 export * from './exposure/read-print.ts';
 export * from './paper/paper.ts';
 export * from './paper/curve.ts';

@@ -4,6 +4,7 @@ import {
   certainties,
   contrastSet,
   defaultPaper,
+  firstStrip,
   keepTone,
   patchWords,
   readPrint,
@@ -186,6 +187,40 @@ describe('reading a print', () => {
       const by = (earlier: PrintSession['earlier']) => readPrint(session(now, { earlier }));
       expect(by(unsure).withinStops).toBeGreaterThan(1.2 * by(sure).withinStops);
     });
+  });
+});
+
+describe('the first strip of a print', () => {
+  const print = (firstSeconds: number, shadow = 3) => ({
+    ...{ highlightDensity: 0.1, shadowDensity: 1.72, lamp },
+    strips: [strip({ choices: { firstSeconds }, highlight: 3, shadow })],
+  });
+  const placed = (earlier: PrintSession['earlier'], mostParts = 2) =>
+    firstStrip({ paper: defaultPaper, set, earlier, mostParts });
+
+  it('is the visitor’s own until three prints were made in the set-up', () => {
+    expect(placed([print(4), print(5)])).toBeUndefined();
+    expect(placed([print(4), print(5), print(6)])).toHaveLength(2);
+  });
+
+  it('lies about what they needed, and is as fine as their spread allows', () => {
+    const [near] = placed([print(4), print(4.4), print(3.8)])!;
+    expect(near!.stepStops).toBeCloseTo(1 / 3, 6);
+    const middle = near!.firstSeconds * 2 ** ((near!.stepStops * (near!.patches - 1)) / 2);
+    expect(stops(middle, 11.3)).toBeLessThan(0.25);
+    const [wide] = placed([print(0.8), print(4), print(22)])!;
+    expect(wide!.stepStops).toBeGreaterThan(0.4);
+    expect(wide!.patches).toBeLessThanOrEqual(15);
+    expect(wide!.stepStops * (wide!.patches - 1)).toBeGreaterThan(5.5);
+  });
+
+  it('is at the contrast that was wanted before, and one harder', () => {
+    const harder = [print(4, 4.5), print(4, 4.5), print(4, 4.5)];
+    const [own, beside] = placed(harder)!;
+    const range = (id: string) => settingOf(set, id).range;
+    expect(range(own!.settingId)).toBeLessThan(range('2'));
+    expect(range(beside!.settingId)).toBeLessThan(range(own!.settingId));
+    expect(placed(harder, 1)).toHaveLength(1);
   });
 });
 

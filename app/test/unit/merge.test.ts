@@ -63,4 +63,16 @@ describe('a new print', () => {
       ...{ title: '', negative: '', highlight: null, shadow: null, areas: [] },
     });
   });
+
+  it('begins with the first strip of the last one: a later one was closed in on its negative', () => {
+    const wide = { kind: 'stops', method: 'separate', firstSeconds: 2, step: 0.5, patches: 10 };
+    const strip = {
+      ...{ settingId: '2', choices: wide, lamp: { lagSeconds: 0.2, timerStepSeconds: 0.1 } },
+      ...{ highlight: null, shadow: null },
+    } as PrintDraft['earlier'][number];
+    const closer = { ...stripRead, settingId: '3', first: '9.4', step: '¼', patches: '4' };
+    expect(newDraft({ ...closer, earlier: [strip] })).toMatchObject({
+      ...{ settingId: '2', method: 'separate', first: '2', step: '½', patches: '10' },
+    });
+  });
 });

@@ -7,6 +7,7 @@ import { Preferences, defaultPreferences } from '../../src/lib/bench/desk/prefer
 import { PrintBody, type Print } from '../../src/lib/nouns/print/contract.ts';
 import type { FindingBody } from '../../src/lib/nouns/finding/contract.ts';
 import { findingSetup } from '../../src/lib/stages/print/findings.ts';
+import { beginPrint, isPlaced, placedStrip } from '../../src/lib/stages/print/begin-print.ts';
 import { copyOf, draftFrom } from '../../src/lib/stages/print/from-record.ts';
 import { nextStripDraft, recordOf } from '../../src/lib/stages/print/keep.ts';
 import { emptyBench } from '../../src/lib/stages/print/setup-now.ts';
@@ -235,6 +236,28 @@ describe('all strips of a session together', () => {
     print(2 * n),
     print(2 * n + 1, { settingId: '2.5' }),
   ]).flat();
+
+  it('three prints made here place the first strip of the next one, as wide as they differed', () => {
+    const bench = { ...emptyBench, evidence: ten.slice(0, 2) };
+    expect(placedStrip(draft, bench)).toBeUndefined();
+    const six = { ...bench, evidence: ten.slice(0, 6) };
+    const begun = beginPrint(draft, six);
+    const alike = placedStrip(begun, six)!;
+    expect(alike.prints).toBe(6);
+    const secondsOf = (one: PrintDraft) =>
+      printView(one).strip!.patches.map(({ givenSeconds }) => givenSeconds);
+    const [low, high] = [secondsOf(begun)[0]!, secondsOf(begun).at(-1)!];
+    // Three stops in all, with what the six needed in the middle.
+    expect(Math.log2(high / low)).toBeCloseTo(3, 0);
+    expect(Math.sqrt(low * high)).toBeGreaterThan(9);
+    expect(Math.sqrt(low * high)).toBeLessThan(13);
+    expect(isPlaced(begun, alike)).toBe(true);
+    expect(isPlaced({ ...begun, first: '3' }, alike)).toBe(false);
+    const others = [print(30, { first: '1.5' }), print(31, { first: '22' }), ...ten.slice(0, 2)];
+    const far = beginPrint(draft, { ...bench, evidence: others });
+    const seconds = secondsOf(far);
+    expect(Math.log2(seconds.at(-1)! / seconds[0]!)).toBeGreaterThan(5);
+  });
 
   it('what earlier prints on this paper taught makes surer, is shown, and can be forgotten', () => {
     const taught = printView(draft, { ...emptyBench, evidence: ten });

@@ -1,7 +1,7 @@
-import { newDraft } from '$lib/nouns/in-hand/begin.ts';
 import { printsInHand } from '$lib/nouns/in-hand/store.server.ts';
 import { sameName } from '$lib/nouns/paper/facts.ts';
 import { forPage } from '$lib/server/page.ts';
+import { beginPrint } from '$lib/stages/print/begin-print.ts';
 import { benchFor } from '$lib/stages/print/load.server.ts';
 import { nextWords } from '$lib/stages/print/next-words.ts';
 import { printView } from '$lib/stages/print/print-view.ts';
@@ -28,6 +28,10 @@ export function load({ depends }) {
         next: index < MOST_WORKED_OUT ? nextWords(draft, printView(draft, bench)) : '',
       };
     });
-    return { prints, begun: newDraft(last?.draft) };
+    const begunOn = last?.draft.paper ?? '';
+    const { bench } = benches.find(({ paper }) => sameName(paper, begunOn)) ?? {
+      bench: await benchFor(begunOn),
+    };
+    return { prints, begun: beginPrint(last?.draft, bench) };
   });
 }

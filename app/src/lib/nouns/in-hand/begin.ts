@@ -1,3 +1,4 @@
+import { plainStops } from '../../words/fraction.ts';
 import type { PrintDraft } from './draft.ts';
 
 /** Nothing typed yet. */
@@ -35,10 +36,21 @@ const LEFT_TO_THE_NEXT = [
   ...(['certainty', 'sideBySide', 'dryDown', 'lampBy', 'asFired', 'forgetBeforeMs'] as const),
 ] as const;
 
-/** A print that is begun: in the set-up of the last one, where there was one. */
+/** The first strip of a print as it was typed: a later one was closed in on that negative alone. */
+function firstStripOf({ earlier: [first] }: PrintDraft): Partial<PrintDraft> {
+  if (!first) return {};
+  const { kind, method, firstSeconds, step, patches } = first.choices;
+  return {
+    ...{ settingId: first.settingId, kind, method, patches: String(patches) },
+    first: String(Number(firstSeconds.toFixed(2))),
+    step: kind === 'stops' ? plainStops(step) : String(step),
+  };
+}
+
+/** A print that is begun: in the set-up of the last one, with its first strip, where there was one. */
 export function newDraft(last?: PrintDraft): PrintDraft {
   const left = LEFT_TO_THE_NEXT.flatMap((part) =>
     last?.[part] === undefined ? [] : [[part, last[part]]],
   );
-  return { ...emptyDraft(), ...Object.fromEntries(left) };
+  return { ...emptyDraft(), ...Object.fromEntries(left), ...(last && firstStripOf(last)) };
 }

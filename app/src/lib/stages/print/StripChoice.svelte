@@ -1,12 +1,19 @@
 <script lang="ts">
   import { lookedAtWith, stripKinds, stripMethods } from '@katachron/core';
+  import { replaceDraft } from '../../kit/draft.svelte.ts';
   import SlotChoice from '../../kit/SlotChoice.svelte';
   import SlotText from '../../kit/SlotText.svelte';
+  import { isPlaced, placedStrip, withPlaced } from './begin-print.ts';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
 
   const { print }: { print: PrintInHand } = $props();
   const { draft } = $derived(print);
   const view = $derived(print.view());
+  /** Before anything was seen, a strip may stand where prints made here before put it. */
+  const untouched = $derived(
+    draft.earlier.length === 0 && draft.highlight === null && draft.shadow === null,
+  );
+  const placed = $derived(untouched ? placedStrip(draft, print.bench) : undefined);
   /** A scrap has neither steps nor an order of firings. */
   const single = $derived(view.strip?.patches.length === 1);
 </script>
@@ -117,6 +124,21 @@
   {#if view.besideTrouble}
     <p class="reason mt-2 text-trouble" role="alert">{view.besideTrouble}</p>
   {/if}
+{/if}
+
+{#if placed}
+  <p class="mt-1 text-[15px] text-soft" data-testid="placed">
+    {#if isPlaced(draft, placed)}
+      Placed by the {placed.prints} prints made here before: as wide as they differed, and as fine as
+      that allows.
+    {:else}
+      <button
+        class="min-h-11 underline decoration-hair"
+        onclick={() => replaceDraft(draft, withPlaced(draft, placed))}
+        >Place it by the {placed.prints} prints made here before</button
+      >
+    {/if}
+  </p>
 {/if}
 
 {#each Object.values(view.troubles) as trouble, index (index)}

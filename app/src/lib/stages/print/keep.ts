@@ -6,6 +6,7 @@ import {
   type Lamp,
   type LightSetup,
   type StripChoices,
+  type StripPart,
 } from '@katachron/core';
 import { format } from 'date-fns';
 import same from 'fast-deep-equal';
@@ -124,16 +125,21 @@ export function nextStripDraft(draft: PrintDraft, view: PrintView): DraftChange 
       : [{ settingId: reading.setting.id, ...checkStrip(reading.seconds) }];
   return {
     earlier: [...draft.earlier, ...stripsSeen(draft, view, choices)].slice(-MOST_EARLIER),
-    settingId: next!.settingId,
-    kind: 'stops',
     ...(reading.separately && draft.method === 'cover-up' && { method: 'separate' as const }),
-    ...typedStrip(next!),
+    ...stripPartDraft(nextBeside ? [next!, nextBeside] : [next!]),
     highlight: null,
     shadow: null,
     stripLag: undefined,
-    beside: nextBeside && {
-      settingId: nextBeside.settingId,
-      ...typedStrip(nextBeside),
+  };
+}
+
+/** A strip that is advised, as it would be typed: its own contrast, and one beside it. */
+export function stripPartDraft([own, beside]: readonly StripPart[]) {
+  return {
+    ...{ settingId: own!.settingId, kind: 'stops' as const, ...typedStrip(own!) },
+    beside: beside && {
+      settingId: beside.settingId,
+      ...typedStrip(beside),
       highlight: null,
       shadow: null,
     },

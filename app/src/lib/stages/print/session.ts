@@ -158,7 +158,7 @@ export function convertedStrips(
 const seen = ({ highlight, shadow }: KeptStrip) => highlight !== null || shadow !== null;
 
 /** Prints that teach for this one, oldest first, with what they teach. */
-function teachers(draft: PrintDraft, prints: readonly Print[]) {
+export function teachers(draft: PrintDraft, prints: readonly Print[]) {
   return prints
     .filter((print) => sameSetup(print, draft) && !draft.leftOut?.includes(print.id))
     .sort((a, b) => a.madeAtMs - b.madeAtMs)

@@ -1,7 +1,8 @@
 import { sheetPlan } from '@katachron/core';
 import { error } from '@sveltejs/kit';
 import { forPage, pageId } from '$lib/server/page.ts';
-import { newDraft } from '$lib/nouns/in-hand/begin.ts';
+import { beginPrint } from '$lib/stages/print/begin-print.ts';
+import { benchFor } from '$lib/stages/print/load.server.ts';
 import { printsInHand } from '$lib/nouns/in-hand/store.server.ts';
 import { trayEventsOf } from '$lib/nouns/print/trays.server.ts';
 import { trayWords } from '$lib/nouns/print/tray-words.ts';
@@ -17,7 +18,11 @@ export async function load({ params }) {
   const trays = await forPage(() => trayEventsOf((proof?.sheets ?? []).map((sheet) => sheet.id)));
   const plan = sheetPlan('print');
   return {
-    ...{ roll, proof, begun: newDraft(last?.draft) },
+    ...{
+      roll,
+      proof,
+      begun: beginPrint(last?.draft, await forPage(() => benchFor(last?.draft.paper ?? ''))),
+    },
     trays: Object.fromEntries(
       Object.entries(trays).map(([sheet, events]) => [sheet, trayWords(plan, events)]),
     ),

@@ -1,0 +1,50 @@
+import { firstStrip } from '@katachron/core';
+import { newDraft } from '../../nouns/in-hand/begin.ts';
+import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
+import { paperFacts } from '../../nouns/paper/facts.ts';
+import { attempt } from '../../words/attempt.ts';
+import { stripPartDraft } from './keep.ts';
+import { teachers } from './session.ts';
+import type { Bench } from './setup-now.ts';
+
+/** A first strip that is placed by prints made before, and how many they were. */
+export interface PlacedStrip {
+  readonly strip: ReturnType<typeof stripPartDraft>;
+  readonly prints: number;
+}
+
+/** The first strip of a print as the prints made before in its set-up place it; nothing where they are too few. */
+export function placedStrip(draft: PrintDraft, bench: Bench): PlacedStrip | undefined {
+  const taught = teachers(draft, bench.evidence);
+  const { paper, set } = paperFacts(draft.paper, draft.contrastSetId, bench.papers);
+  const parts = attempt(() =>
+    firstStrip({
+      ...{ paper, set, mostParts: draft.sideBySide ? 2 : 1 },
+      earlier: taught.map((one) => one.taught),
+    }),
+  ).value;
+  return parts && { strip: stripPartDraft(parts), prints: taught.length };
+}
+
+/** A draft with that strip in the place of the one that stands there. */
+export function withPlaced(draft: PrintDraft, placed: PlacedStrip | undefined): PrintDraft {
+  if (!placed) return draft;
+  const { beside, ...own } = placed.strip;
+  const { beside: _before, ...rest } = draft;
+  return { ...rest, ...own, ...(beside && { beside }) };
+}
+
+/** Does the strip stand there as it was placed? */
+export function isPlaced(draft: PrintDraft, { strip }: PlacedStrip): boolean {
+  const { beside, ...own } = strip;
+  return (
+    (Object.keys(own) as (keyof typeof own)[]).every((part) => draft[part] === own[part]) &&
+    draft.beside?.settingId === beside?.settingId
+  );
+}
+
+/** A print that is begun: in the set-up of the last one, its strip placed by what was printed there. */
+export function beginPrint(last: PrintDraft | undefined, bench: Bench): PrintDraft {
+  const draft = newDraft(last);
+  return withPlaced(draft, placedStrip(draft, bench));
+}
