@@ -225,6 +225,35 @@ test('strip after strip until it is sure enough; prints on a paper teach the nex
   await expect(page.getByText(/^Learned from/)).toBeVisible();
 });
 
+test('three prints in a set-up place the first strip of the next one, and say so', async ({
+  page,
+}) => {
+  for (const first of ['4', '5', '6']) {
+    await leavePrint(page, {
+      ...stripRead,
+      paper: 'Saltmarsh smooth',
+      first,
+      highlight: 3,
+      shadow: 4,
+    });
+    await openPrint(page);
+    await page.getByRole('button', { name: /^It was fired elsewhere/ }).click();
+    await expect(page).toHaveURL(/\/logbook\/prints\//);
+  }
+  await open(page, '/print');
+  await pressSpace(page);
+  await expect(page).toHaveURL(/\/print\/[0-9a-f-]{36}$/);
+  const placed = page.getByTestId('placed');
+  await expect(placed).toHaveText(/^Placed by the 3 prints made here before/);
+  await expect(page.getByRole('button', { name: 'Number of patches: 10 patches' })).toBeVisible();
+  await page.getByRole('button', { name: /^First exposure, s/ }).click();
+  await page.getByRole('textbox', { name: 'First exposure, s' }).fill('2');
+  await page.keyboard.press('Enter');
+  await placed.getByRole('button', { name: 'Place it by the 3 prints made here before' }).click();
+  await expect(placed).toHaveText(/^Placed by the 3 prints/);
+  await expect(page.getByRole('button', { name: 'First exposure, s: 2 s' })).toHaveCount(0);
+});
+
 test('the answer is split, flashed, and carried to another size', async ({ page }) => {
   await leavePrint(page, { ...stripRead, paper: '' });
   await openPrint(page);
