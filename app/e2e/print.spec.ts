@@ -244,12 +244,14 @@ test('three prints in a set-up place the first strip of the next one, and say so
   await pressSpace(page);
   await expect(page).toHaveURL(/\/print\/[0-9a-f-]{36}$/);
   const placed = page.getByTestId('placed');
-  await expect(placed).toHaveText(/^Placed by the 3 prints made here before/);
+  await expect(placed).toHaveText(/^Placed by the 3 prints made like this before/);
   await expect(page.getByRole('button', { name: 'Number of patches: 10 patches' })).toBeVisible();
   await page.getByRole('button', { name: /^First exposure, s/ }).click();
   await page.getByRole('textbox', { name: 'First exposure, s' }).fill('2');
   await page.keyboard.press('Enter');
-  await placed.getByRole('button', { name: 'Place it by the 3 prints made here before' }).click();
+  await placed
+    .getByRole('button', { name: 'Place it by the 3 prints made like this before' })
+    .click();
   await expect(placed).toHaveText(/^Placed by the 3 prints/);
   await expect(page.getByRole('button', { name: 'First exposure, s: 2 s' })).toHaveCount(0);
 });

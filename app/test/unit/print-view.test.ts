@@ -252,6 +252,9 @@ describe('all strips of a session together', () => {
     expect(Math.sqrt(low * high)).toBeGreaterThan(9);
     expect(Math.sqrt(low * high)).toBeLessThan(13);
     expect(isPlaced(begun, alike)).toBe(true);
+    // Another height of the head is another light.
+    expect(placedStrip({ ...begun, head: '55 cm' }, six)).toBeUndefined();
+    expect(placedStrip({ ...begun, aperture: '16' }, six)).toBeUndefined();
     expect(isPlaced({ ...begun, first: '3' }, alike)).toBe(false);
     const others = [print(30, { first: '1.5' }), print(31, { first: '22' }), ...ten.slice(0, 2)];
     const far = beginPrint(draft, { ...bench, evidence: others });

@@ -7,6 +7,8 @@ import { readPrint, type PrintSession } from './read-print.ts';
 
 /** A set-up that so many prints were made in is known well enough to place a strip by. */
 const ENOUGH_PRINTS = 3;
+/** The newest of them say enough; each is read by itself. */
+const MOST_PRINTS = 20;
 /** 95 of 100 negatives lie within so many standard deviations. */
 const NINETY_FIVE = 1.96;
 /** A strip reaches at least and at most so far either way, stops. */
@@ -22,7 +24,7 @@ const mean = (values: readonly number[]) =>
 /**
  * The first strip of a print, placed by what the negatives printed before in the set-up needed: as wide as they differed, and
  * as fine as that allows, since the set-up itself is known by then.
- * @param session paper, contrast set, earlier prints, and the most contrasts on a strip
+ * @param session paper, contrast set, earlier prints (the newest last), and the most contrasts on a strip
  * @returns a part for each contrast, light in s and steps in stops; nothing before three prints
  * @throws Refusal as `readPrint`
  * @source mean and spread of what was needed; the contrast wanted is the middle of those wanted before
@@ -37,9 +39,11 @@ export function firstStrip({
 }: Pick<PrintSession, 'paper' | 'set' | 'earlier' | 'mostParts'>): StripPart[] | undefined {
   sound({ paper, earlier, mostParts });
   if (earlier.length < ENOUGH_PRINTS) return undefined;
-  const made = earlier.map((print) =>
-    readPrint({ ...print, paper, set, earlier: [], wanted: certainties[1], mostParts: 1 }),
-  );
+  const made = earlier
+    .slice(-MOST_PRINTS)
+    .map((print) =>
+      readPrint({ ...print, paper, set, earlier: [], wanted: certainties[1], mostParts: 1 }),
+    );
   const needs = made.map(({ seconds }) => ratioInStops(seconds));
   const middle = mean(needs);
   const spread = Math.sqrt(mean(needs.map((need) => (need - middle) ** 2)));

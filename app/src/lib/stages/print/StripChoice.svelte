@@ -129,13 +129,13 @@
 {#if placed}
   <p class="mt-1 text-[15px] text-soft" data-testid="placed">
     {#if isPlaced(draft, placed)}
-      Placed by the {placed.prints} prints made here before: as wide as they differed, and as fine as
-      that allows.
+      Placed by the {placed.prints} prints made like this before: as wide as they differed, and as fine
+      as that allows.
     {:else}
       <button
         class="min-h-11 underline decoration-hair"
         onclick={() => replaceDraft(draft, withPlaced(draft, placed))}
-        >Place it by the {placed.prints} prints made here before</button
+        >Place it by the {placed.prints} prints made like this before</button
       >
     {/if}
   </p>

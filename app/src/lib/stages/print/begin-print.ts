@@ -1,11 +1,11 @@
 import { firstStrip } from '@katachron/core';
 import { newDraft } from '../../nouns/in-hand/begin.ts';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
-import { paperFacts } from '../../nouns/paper/facts.ts';
+import { paperFacts, sameName } from '../../nouns/paper/facts.ts';
 import { attempt } from '../../words/attempt.ts';
 import { stripPartDraft } from './keep.ts';
 import { teachers } from './session.ts';
-import type { Bench } from './setup-now.ts';
+import { lensWords, type Bench } from './setup-now.ts';
 
 /** A first strip that is placed by prints made before, and how many they were. */
 export interface PlacedStrip {
@@ -15,7 +15,11 @@ export interface PlacedStrip {
 
 /** The first strip of a print as the prints made before in its set-up place it; nothing where they are too few. */
 export function placedStrip(draft: PrintDraft, bench: Bench): PlacedStrip | undefined {
-  const taught = teachers(draft, bench.evidence);
+  // A time holds where the head stands and the lens is stopped down as they were then.
+  const taught = teachers(draft, bench.evidence).filter(
+    ({ print: { setup } }) =>
+      sameName(setup.lens, lensWords(draft)) && sameName(setup.head, draft.head),
+  );
   const { paper, set } = paperFacts(draft.paper, draft.contrastSetId, bench.papers);
   const parts = attempt(() =>
     firstStrip({
