@@ -240,10 +240,17 @@ test('three prints in a set-up place the first strip of the next one, and say so
     await page.getByRole('button', { name: /^It was fired elsewhere/ }).click();
     await expect(page).toHaveURL(/\/logbook\/prints\//);
   }
-  await open(page, '/print');
-  await pressSpace(page);
-  await expect(page).toHaveURL(/\/print\/[0-9a-f-]{36}$/);
+  await leavePrint(page, {
+    ...stripRead,
+    paper: 'Saltmarsh smooth',
+    highlight: null,
+    shadow: null,
+  });
+  await openPrint(page);
   const placed = page.getByTestId('placed');
+  await placed
+    .getByRole('button', { name: 'Place it by the 3 prints made like this before' })
+    .click();
   await expect(placed).toHaveText(/^Placed by the 3 prints made like this before/);
   await expect(page.getByRole('button', { name: 'Number of patches: 10 patches' })).toBeVisible();
   await page.getByRole('button', { name: /^First exposure, s/ }).click();
