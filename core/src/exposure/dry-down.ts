@@ -1,3 +1,4 @@
+import { NINETY_FIVE } from '../numeric/gaussian.ts';
 import { sound } from '../quantity/sound.ts';
 import type { PaperBase } from '../process/plan.ts';
 import { EYE_STOPS } from './looks.ts';
@@ -8,8 +9,6 @@ const priors: Record<PaperBase | 'unknown', { readonly stops: number; readonly s
   'resin-coated': { stops: 0.02, sd: 0.03 },
   unknown: { stops: 0, sd: 0.1 },
 };
-/** 95 of 100 lie within so many standard deviations. */
-const NINETY_FIVE = 1.96;
 
 /** By how much dry prints on a paper are darker than they were picked wet. */
 export interface DryDown {

@@ -1,3 +1,5 @@
+import { NINETY_FIVE } from '../numeric/gaussian.ts';
+import { MOST_PATCHES } from './strip.ts';
 import { ratioInStops } from '../quantity/stops.ts';
 import { sound } from '../quantity/sound.ts';
 import { nearestIndex } from './print-prior.ts';
@@ -9,14 +11,11 @@ import { readPrint, type PrintSession } from './read-print.ts';
 const ENOUGH_PRINTS = 3;
 /** The newest of them say enough; each is read by itself. */
 const MOST_PRINTS = 20;
-/** 95 of 100 negatives lie within so many standard deviations. */
-const NINETY_FIVE = 1.96;
 /** A strip reaches at least and at most so far either way, stops. */
 const LEAST_REACH = 1.5;
 const MOST_REACH = 3;
 /** The steps that a first strip is made in, finest first, stops. */
 const STEPS = [1 / 3, 5 / 12, 1 / 2] as const;
-const MOST_PATCHES = 15;
 
 const mean = (values: readonly number[]) =>
   values.reduce((sum, value) => sum + value, 0) / values.length;

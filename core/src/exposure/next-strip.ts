@@ -1,3 +1,4 @@
+import { NINETY_FIVE } from '../numeric/gaussian.ts';
 import { sound } from '../quantity/sound.ts';
 import { normalBelow, observeWithin, spreadOf, type Gaussian } from '../numeric/gaussian.ts';
 import type { Certainty } from './certainty.ts';
@@ -49,8 +50,6 @@ export interface PrintAdvice {
   readonly beyond: 'too-hard' | 'too-soft' | null;
 }
 
-/** 95 of 100 lie within so many standard deviations. */
-const NINETY_FIVE = 1.96;
 /** A strip reaches so many standard deviations to either side of where a place is expected. */
 const REACH = 2;
 /** A rival this likely to be the better setting is worth half of the strip. */

@@ -1,5 +1,9 @@
 import { Refusal } from '../refusal.ts';
 import { sound } from '../quantity/sound.ts';
+
+/** 95 of 100 lie within so many standard deviations. */
+export const NINETY_FIVE = 1.96;
+
 /** A Gaussian belief about several numbers at once. */
 export interface Gaussian {
   readonly mean: readonly number[];

@@ -13,34 +13,36 @@ export function replaceDraft<Draft extends object>(draft: Draft, next: Draft): v
 export interface CookiePart<Draft> {
   /** The most that the cookie may take, name counted, bytes. */
   readonly most: number;
-  /** What is left out of it first, where it would be more. */
-  readonly firstToGo: readonly (keyof Draft & string)[];
+  /** Parts that go first where it would be more, each with what it is when it is empty. */
+  readonly firstToGo: readonly (readonly [keyof Draft & string, '' | object])[];
+  /** Those of them without which it is no draft: they stay, and are empty. */
+  readonly needed: readonly (keyof Draft)[];
 }
 
-const emptied = (value: unknown) =>
-  typeof value === 'string'
-    ? ''
-    : Array.isArray(value)
-      ? []
-      : typeof value === 'object'
-        ? {}
-        : value;
-const isEmpty = (value: unknown) =>
-  value === '' || (typeof value === 'object' && value !== null && Object.keys(value).length === 0);
+const isBlank = (value: unknown) =>
+  value === undefined ||
+  value === '' ||
+  (typeof value === 'object' && value !== null && Object.keys(value).length === 0);
 const isPlain = (value: unknown): value is object => typeof value === 'object' && value !== null;
+const alike = (a: unknown, b: unknown) =>
+  a !== null && typeof a === typeof b && Array.isArray(a) === Array.isArray(b);
 
-/** As much of a draft as its cookie may hold: parts that it has no room for are there, and empty. */
-function keepFirstPaint<Draft extends object>(
+/**
+ * Keeps as much of a draft as its cookie may hold.
+ * @returns false when not even what is left fits; what was kept before stays
+ */
+export function keepFirstPaint<Draft extends object>(
   name: string,
   draft: Draft,
-  { most, firstToGo }: CookiePart<Draft>,
-): void {
-  let part = draft;
-  for (const gone of firstToGo) {
-    if (keepInCookie(name, part, most)) return;
-    if (part[gone] !== undefined) part = { ...part, [gone]: emptied(part[gone]) };
+  { most, firstToGo, needed }: CookiePart<Draft>,
+): boolean {
+  const part: Partial<Draft> = { ...draft };
+  for (const [gone, empty] of firstToGo) {
+    if (keepInCookie(name, part, most)) return true;
+    if (needed.includes(gone)) part[gone] = empty as Draft[typeof gone];
+    else Reflect.deleteProperty(part, gone);
   }
-  keepInCookie(name, part, most);
+  return keepInCookie(name, part, most);
 }
 
 /**
@@ -58,11 +60,9 @@ export function draftOf<Draft extends object>(
     if (!mended) {
       mended = true;
       const [left] = keptList(name, isPlain) as Partial<Draft>[];
-      for (const part of cookie.firstToGo) {
+      for (const [part, empty] of cookie.firstToGo) {
         const kept = left?.[part];
-        const alike =
-          typeof kept === typeof draft[part] && Array.isArray(kept) === Array.isArray(draft[part]);
-        if (isEmpty(draft[part]) && kept !== undefined && alike) draft[part] = kept;
+        if (kept !== undefined && isBlank(draft[part]) && alike(kept, empty)) draft[part] = kept;
       }
     }
     const whole = $state.snapshot(draft) as Draft;

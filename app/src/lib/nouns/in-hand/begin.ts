@@ -1,4 +1,4 @@
-import { plainStops } from '../../words/fraction.ts';
+import { typedStrip } from '../strip/typed.ts';
 import type { PrintDraft } from './draft.ts';
 
 /** Nothing typed yet. */
@@ -38,13 +38,7 @@ const LEFT_TO_THE_NEXT = [
 
 /** The first strip of a print as it was typed: a later one was closed in on that negative alone. */
 function firstStripOf({ earlier: [first] }: PrintDraft): Partial<PrintDraft> {
-  if (!first) return {};
-  const { kind, method, firstSeconds, step, patches } = first.choices;
-  return {
-    ...{ settingId: first.settingId, kind, method, patches: String(patches) },
-    first: String(Number(firstSeconds.toFixed(2))),
-    step: kind === 'stops' ? plainStops(step) : String(step),
-  };
+  return first ? { settingId: first.settingId, ...typedStrip(first.choices) } : {};
 }
 
 /** A print that is begun: in the set-up of the last one, with its first strip, where there was one. */

@@ -1,5 +1,6 @@
 import Type, { type Static } from 'typebox';
 import { instantMs, oneOf, stops, text, uuid, version } from '../../kit/fields.ts';
+import { FindingBody } from '../finding/contract.ts';
 import { GivenFiring, switchedBy } from '../print/sheet.ts';
 import { MOST_PROOFS } from './limits.ts';
 import { frameRatings } from './ratings.ts';
@@ -11,7 +12,7 @@ export const ProofSheet = Type.Object(
     exposedAtMs: instantMs('When it was exposed'),
     switchedBy: Type.Optional(switchedBy),
     firings: Type.Array(GivenFiring, { title: 'Its firings', maxItems: 200 }),
-    madeIn: text('What it was made in', 400),
+    setup: FindingBody.properties.setup,
   },
   { title: 'A proof sheet', additionalProperties: false },
 );

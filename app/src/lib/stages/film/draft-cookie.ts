@@ -5,7 +5,28 @@ import type { FilmDraft } from './draft.ts';
 export const filmCookie: CookiePart<FilmDraft> = {
   most: 480,
   firstToGo: [
-    ...(['afterwards', 'agitations', 'baths', 'times', 'title'] as const),
-    ...(['waterBath', 'warmTo', 'atLeast', 'follows', 'room', 'films', 'kinds'] as const),
+    ...([
+      ['afterwards', {}],
+      ['agitations', {}],
+      ['baths', {}],
+      ['times', {}],
+    ] as const),
+    ...([
+      ['title', ''],
+      ['waterBath', ''],
+      ['warmTo', ''],
+      ['atLeast', ''],
+    ] as const),
+    ...([
+      ['follows', ''],
+      ['room', ''],
+      ['films', ''],
+      ['kinds', []],
+    ] as const),
+    ...([
+      ['rollsBefore', ''],
+      ['tankId', ''],
+    ] as const),
   ],
+  needed: ['title', 'times', 'kinds'],
 };

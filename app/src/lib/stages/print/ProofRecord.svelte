@@ -11,9 +11,9 @@
       >Write it down now</button
     >
   </p>
-{:else if proof.sheetId && proof.form.rollId}
+{:else if proof.last?.rollId}
   <p class="mt-2 text-soft" role="status">
     The last proof is
-    <a class="underline" href="/print/proof/{proof.form.rollId}">with its roll</a>.
+    <a class="underline" href="/print/proof/{proof.last.rollId}">with its roll</a>.
   </p>
 {/if}

@@ -1,7 +1,8 @@
 <script lang="ts">
-  import { lampSwitches } from '@katachron/core';
   import { format } from 'date-fns';
+  import { givenWords } from '../../nouns/print/given-words.ts';
   import type { ProofSheet } from '../../nouns/proof/contract.ts';
+  import { setupWords } from './findings.ts';
 
   interface Props {
     sheets: readonly ProofSheet[];
@@ -9,7 +10,6 @@
     trays: Readonly<Record<string, string>>;
   }
   const { sheets, trays }: Props = $props();
-  const by = (id: string | undefined) => lampSwitches.find((one) => one.id === id)?.name;
 </script>
 
 {#if sheets.length > 0}
@@ -19,12 +19,11 @@
       <li class="border-b border-hair py-2 break-words">
         <p>{format(sheet.exposedAtMs, 'd MMMM yyyy, HH:mm')}</p>
         <p class="text-[15px] text-soft">
-          {sheet.firings
-            .map(({ hands, filter, seconds }) => `${hands}, ${seconds} s, ${filter}`)
-            .join('; ')}.{#if by(sheet.switchedBy)}
-            By {by(sheet.switchedBy)}.{/if}
+          {givenWords(sheet)}
         </p>
-        {#if sheet.madeIn}<p class="text-[15px] text-soft">{sheet.madeIn}.</p>{/if}
+        {#if setupWords(sheet.setup)}
+          <p class="text-[15px] text-soft">{setupWords(sheet.setup)}.</p>
+        {/if}
         {#if trays[sheet.id]}
           <p class="text-[15px] text-soft">In the trays: {trays[sheet.id]}.</p>
         {/if}

@@ -54,8 +54,11 @@ export function findingFor<Finding extends FindingBody>(
     .sort((a, b) => b.foundAtMs - a.foundAtMs)[0];
 }
 
+/** "the tall enlarger, 80 mm at f/8, 41.0 cm, Wharf pearl": a set-up in words, what is blank left out. */
+export const setupWords = ({ enlarger, lens, head, paper, developer, film }: Setup): string =>
+  [enlarger, lens, head, paper, developer, film].filter(Boolean).join(', ');
+
 /** "7.1 s, minimum time for maximum black; the tall enlarger, 80 mm at f/8, 41.0 cm": a finding in a line. */
 export function findingLine({ kind, seconds, setup, foundAtMs }: FindingBody): string {
-  const where = [setup.enlarger, setup.lens, setup.head, setup.paper, setup.developer, setup.film];
-  return `${Number(seconds.toFixed(2))} s, ${findingNames[kind]}; ${where.filter(Boolean).join(', ')}; ${format(foundAtMs, 'd MMMM yyyy')}`;
+  return `${Number(seconds.toFixed(2))} s, ${findingNames[kind]}; ${setupWords(setup)}; ${format(foundAtMs, 'd MMMM yyyy')}`;
 }

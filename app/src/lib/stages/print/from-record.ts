@@ -1,10 +1,8 @@
-import { stripKinds } from '@katachron/core';
 import { type PrintDraft } from '../../nouns/in-hand/draft.ts';
 import { newDraft } from '../../nouns/in-hand/begin.ts';
 import type { Print } from '../../nouns/print/contract.ts';
+import { typedStrip } from '../../nouns/strip/typed.ts';
 import { plainStops } from '../../words/fraction.ts';
-
-const typed = (value: number) => String(Number(value.toFixed(2)));
 
 /** A print as it was worked out, from what the logbook has of it: set-up, every strip with its picks, versions and sheets. */
 export function draftFrom(print: Print): PrintDraft {
@@ -12,15 +10,9 @@ export function draftFrom(print: Print): PrintDraft {
   const last = strips.at(-1);
   const version = versions.at(-1)!;
   const usual = newDraft();
-  const stepOf = ({ kind, step }: Print['strips'][number]['choices']) =>
-    stripKinds.find(({ id }) => id === kind)!.step === 'stops' ? plainStops(step) : typed(step);
   const strip = last && {
     settingId: last.settingId,
-    kind: last.choices.kind,
-    method: last.choices.method,
-    first: typed(last.choices.firstSeconds),
-    step: stepOf(last.choices),
-    patches: String(last.choices.patches),
+    ...typedStrip(last.choices),
     highlight: last.highlight?.position ?? null,
     shadow: last.shadow?.position ?? null,
   };

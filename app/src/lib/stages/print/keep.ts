@@ -14,9 +14,9 @@ import { type PrintDraft } from '../../nouns/in-hand/draft.ts';
 import { MOST_STRIPS } from '../../nouns/in-hand/limits.ts';
 import type { PrintBody } from '../../nouns/print/contract.ts';
 import type { Pick } from '../../nouns/strip/contract.ts';
+import { typedStrip } from '../../nouns/strip/typed.ts';
 import { attempt } from '../../words/attempt.ts';
 import { parseDecimal } from '../../words/decimal.ts';
-import { plainStops } from '../../words/fraction.ts';
 import { printView, type PickedAt, type PrintView } from './print-view.ts';
 import { convertedStrips } from './session.ts';
 import { lensWords, type Bench } from './setup-now.ts';
@@ -136,22 +136,27 @@ export function nextStripDraft(draft: PrintDraft, view: PrintView): DraftChange 
 /** A strip that is advised, as it would be typed: its own contrast, and one beside it. */
 export function stripPartDraft([own, beside]: readonly StripPart[]) {
   return {
-    ...{ settingId: own!.settingId, kind: 'stops' as const, ...typedStrip(own!) },
+    ...{ settingId: own!.settingId, kind: 'stops' as const, ...typedPart(own!) },
     beside: beside && {
       settingId: beside.settingId,
-      ...typedStrip(beside),
+      ...typedPart(beside),
       highlight: null,
       shadow: null,
     },
   };
 }
 
-/** A strip as somebody would type it. */
-const typedStrip = (part: { firstSeconds: number; stepStops: number; patches: number }) => ({
-  first: String(Number(part.firstSeconds.toFixed(2))),
-  step: plainStops(part.stepStops),
-  patches: String(part.patches),
-});
+/** A part as somebody would type it. */
+function typedPart({ firstSeconds, stepStops, patches }: Omit<StripPart, 'settingId'>) {
+  const {
+    first,
+    step,
+    patches: many,
+  } = typedStrip({
+    ...{ kind: 'stops', method: 'separate', firstSeconds, step: stepStops, patches },
+  });
+  return { first, step, patches: many };
+}
 
 /** A second contrast beside the strip: the next harder one, with the same firings. */
 export function withBeside(draft: PrintDraft, view: PrintView): NonNullable<PrintDraft['beside']> {
@@ -218,7 +223,7 @@ export function changedSetup(
     ...aside,
     settingId: after.soFar.setting.id,
     kind: 'stops',
-    ...typedStrip(checkStrip(after.soFar.seconds)),
+    ...typedPart(checkStrip(after.soFar.seconds)),
   };
 }
 
@@ -234,7 +239,7 @@ export function checkStripDraft(
     earlier: [...draft.earlier, ...aside].slice(-MOST_EARLIER),
     settingId,
     kind: 'stops',
-    ...typedStrip(checkStrip(seconds)),
+    ...typedPart(checkStrip(seconds)),
     highlight: null,
     shadow: null,
     stripLag: undefined,

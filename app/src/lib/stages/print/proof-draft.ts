@@ -14,26 +14,16 @@ export function proofSetup(last: PrintDraft | undefined): ProofSetup {
   };
 }
 
-/** "Marrow fibre, the tall enlarger, 80 mm at f/11, head 41.0 cm, Quillow paper 1+9": what a proof is made in, for its record. */
-export function proofWords({
-  paper,
-  enlarger,
-  lens,
-  aperture,
-  head,
-  developer,
-}: ProofSetup): string {
-  const stop = aperture === '' ? '' : ` at f/${aperture}`;
-  const at = head === '' ? '' : `head ${head}`;
-  return [paper, enlarger, lens === '' ? '' : lens + stop, at, developer]
-    .filter(Boolean)
-    .join(', ');
-}
+const GONE = [
+  ...(['developer', 'lens', 'enlarger', 'head', 'paper', 'aperture'] as const),
+  ...(['timerStep', 'lag'] as const),
+] as const;
 
 /** What of a proof's set-up is there at its first paint. */
 export const proofCookie: CookiePart<ProofSetup> = {
   most: 220,
-  firstToGo: ['developer', 'lens', 'enlarger', 'head', 'paper', 'aperture', 'timerStep', 'lag'],
+  firstToGo: GONE.map((part) => [part, '']),
+  needed: GONE,
 };
 
 /** The same as a print that would be worked out in it. */

@@ -10,11 +10,17 @@ import { emptyBlack, type BlackForm, type blackView } from './proof-view.ts';
 
 const KEY = 'katachron-proof-sheet';
 
+/** The proof that was exposed last, in the record or not: its trays are written to it. */
+interface LastProof {
+  readonly sheetId: string;
+  /** Empty for other negatives, which no record has. */
+  readonly rollId: string;
+}
+
 interface Kept {
   /** Proofs that were exposed and are not in the record yet. */
   readonly unsent?: readonly ProofOf[];
-  /** The newest of them, sent or not: its trays are written to it. */
-  readonly sheetId?: string;
+  readonly last?: LastProof;
   readonly form: BlackForm;
   readonly firing?: Firing;
   readonly lampBy?: LampSwitchId;
@@ -58,8 +64,7 @@ export class ProofInHand {
 
   /** Proofs that were exposed and are not in the record yet. */
   unsent = $state.raw<readonly ProofOf[]>([]);
-  /** The newest of them, sent or not: its trays are written to it. */
-  sheetId = $state<string>();
+  last = $state.raw<LastProof>();
   /** Why one is not there yet. */
   trouble = $state<string>();
 
@@ -75,19 +80,19 @@ export class ProofInHand {
     this.firing = kept.firing;
     this.lampBy = kept.lampBy ?? 'screen';
     this.unsent = kept.unsent ?? [];
-    this.sheetId = kept.sheetId;
+    this.last = kept.last;
   }
 
   keep(): void {
-    const { form, firing, lampBy, unsent, sheetId } = this;
-    const kept = { form, lampBy, unsent, ...(firing && { firing }), ...(sheetId && { sheetId }) };
+    const { form, firing, lampBy, unsent, last } = this;
+    const kept = { form, lampBy, unsent, ...(firing && { firing }), ...(last && { last }) };
     keepList(KEY, [$state.snapshot(kept)]);
   }
 
   /** A sheet was exposed: it goes to its roll's record, at once or when the server answers again. */
   exposed(sheet: ProofSheet, rollTitle: string): void {
     const { rollId } = this.form;
-    this.sheetId = sheet.id;
+    this.last = { sheetId: sheet.id, rollId };
     if (rollId !== '') this.unsent = [...this.unsent, { rollId, rollTitle, sheet }];
     this.keep();
     void this.send();
@@ -105,10 +110,12 @@ export class ProofInHand {
   }
 }
 
-/** What of the bench goes into the record of a proof. */
-interface ProofAround {
+/** What stands on the bench when the lamp is lit. */
+interface ProofBench {
+  readonly timerStep: number;
+  readonly lagSeconds: number;
+  /** The roll whose frames lie on the paper. */
   readonly rollTitle: string;
-  readonly madeIn: string;
 }
 
 /** Its strip, or the sheet itself, under the lamp. */
@@ -120,21 +127,18 @@ export class FireOfProof implements Fireable {
   readonly what: 'proof-strip' | 'proof-sheet';
   readonly #proof: ProofInHand;
   readonly #view: () => ReturnType<typeof blackView>;
-  readonly #lamp: { readonly timerStep: number; readonly lagSeconds: number };
-  readonly #around: ProofAround;
+  readonly #bench: () => ProofBench;
 
   constructor(
     proof: ProofInHand,
     what: 'proof-strip' | 'proof-sheet',
     view: () => ReturnType<typeof blackView>,
-    lamp: { readonly timerStep: number; readonly lagSeconds: number },
-    around: ProofAround,
+    bench: () => ProofBench,
   ) {
     this.#proof = proof;
     this.what = what;
     this.#view = view;
-    this.#lamp = lamp;
-    this.#around = around;
+    this.#bench = bench;
   }
 
   get name(): string {
@@ -147,11 +151,11 @@ export class FireOfProof implements Fireable {
   }
 
   get timerStep(): number {
-    return this.#lamp.timerStep;
+    return this.#bench().timerStep;
   }
 
   get lagSeconds(): number {
-    return this.#lamp.lagSeconds;
+    return this.#bench().lagSeconds;
   }
 
   get tray() {
@@ -175,19 +179,18 @@ export class FireOfProof implements Fireable {
   }
 
   get sheetId(): string | undefined {
-    return this.what === 'proof-sheet' ? this.#proof.sheetId : undefined;
+    return this.what === 'proof-sheet' ? this.#proof.last?.sheetId : undefined;
   }
 
   /** A strip of a proof is thrown away; the proof goes to its roll's record, with what it really got. */
   exposed(given: readonly GivenFiring[]): void {
     if (this.what === 'proof-strip') return this.#proof.keep();
-    const { rollTitle, madeIn } = this.#around;
     this.#proof.exposed(
       {
         ...{ id: newId(), exposedAtMs: Date.now(), switchedBy: this.lampBy },
-        ...{ firings: [...given], madeIn },
+        ...{ firings: [...given], setup: this.#view().setup },
       },
-      rollTitle,
+      this.#bench().rollTitle,
     );
   }
 }

@@ -123,6 +123,8 @@ export function blackView(
       : [{ hands: 'Whole sheet, under glass', dialSeconds: time + lagSeconds }];
   return {
     kind,
+    /** What it is made in, as it is kept with a finding and with a sheet. */
+    setup,
     /** What the lamp does for the strip, and for the proof itself. */
     firings: { strip: lines(strip), sheet: lines(sheet) },
     seconds,

@@ -1,4 +1,5 @@
 import {
+  NINETY_FIVE,
   lookedAtWith,
   type Certainty,
   type ContrastSet,
@@ -193,9 +194,6 @@ export function sessionWords(
     ...(first && { contradiction: oddWords(first, numbers[first.strip]!, current) }),
   };
 }
-
-/** 95 of 100 lie within so many standard deviations. */
-const NINETY_FIVE = 1.96;
 
 function oddWords({ place, stops }: OddLook, number: number, current: number): string {
   const whose = number >= current ? 'This strip’s' : `Strip ${number}’s`;

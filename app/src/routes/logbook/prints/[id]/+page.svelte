@@ -1,6 +1,5 @@
 <script lang="ts">
   import { goto, invalidateAll } from '$app/navigation';
-  import { lampSwitches } from '@katachron/core';
   import { format } from 'date-fns';
   import { put } from '$lib/kit/client.ts';
   import Button from '$lib/kit/Button.svelte';
@@ -9,6 +8,7 @@
   import { putInHand } from '$lib/nouns/in-hand/held.svelte.ts';
   import type { PrintDraft } from '$lib/nouns/in-hand/draft.ts';
   import { latestVersion } from '$lib/nouns/print/latest.ts';
+  import { givenWords } from '$lib/nouns/print/given-words.ts';
   import type { Sheet, Verdict } from '$lib/nouns/print/sheet.ts';
   import { areaWords, settingWords } from '$lib/stages/logbook/line.ts';
   import SheetVerdict from '$lib/stages/logbook/SheetVerdict.svelte';
@@ -152,11 +152,7 @@
           </p>
           {#if sheet.firings.length > 0}
             <p class="text-[15px] text-soft">
-              {sheet.firings
-                .map(({ hands, filter, seconds }) => `${hands}, ${shown(seconds)} s, ${filter}`)
-                .join('; ')}.
-              {#if sheet.switchedBy}By {lampSwitches.find(({ id }) => id === sheet.switchedBy)
-                  ?.name}.{/if}
+              {givenWords(sheet, shown)}
             </p>
           {/if}
           {#if data.trays[sheet.id]}

@@ -1,25 +1,29 @@
 <script lang="ts">
   import { onMount } from 'svelte';
+  import { cookieNames } from '$lib/kit/cookie.ts';
+  import { draftOf } from '$lib/kit/draft.svelte.ts';
   import FirePage from '$lib/stages/print/FirePage.svelte';
   import { printView } from '$lib/stages/print/print-view.ts';
   import { FireOfProof, ProofInHand } from '$lib/stages/print/proof-in-hand.svelte.ts';
-  import { draftIn, proofWords } from '$lib/stages/print/proof-draft.ts';
+  import { draftIn, proofCookie } from '$lib/stages/print/proof-draft.ts';
   import { blackView } from '$lib/stages/print/proof-view.ts';
 
   const { data } = $props();
+  // Its cookie may have no room for all of the set-up; the browser has it, before anything is fired.
+  // svelte-ignore state_referenced_locally
+  const setup = draftOf(cookieNames.proof, data.setup, proofCookie);
   const proof = new ProofInHand();
-  const draft = $derived(draftIn(data.setup));
+  const draft = $derived(draftIn(setup));
   const bench = $derived(printView(draft, data.bench));
   const view = $derived(blackView(proof.form, bench, draft, data.findings));
+  const rollTitle = $derived(data.rolls.find(({ id }) => id === proof.form.rollId)?.title ?? '');
   // svelte-ignore state_referenced_locally
-  const of = new FireOfProof(proof, data.what, () => view, bench, {
-    get rollTitle() {
-      return data.rolls.find(({ id }) => id === proof.form.rollId)?.title ?? '';
-    },
-    get madeIn() {
-      return proofWords(data.setup);
-    },
-  });
+  const of = new FireOfProof(
+    proof,
+    data.what,
+    () => view,
+    () => ({ timerStep: bench.timerStep, lagSeconds: bench.lagSeconds, rollTitle }),
+  );
   /** What was typed and fired lies in this browser: before it is there, nothing is to be fired. */
   let takenUp = $state(false);
   onMount(() => {
