@@ -355,8 +355,26 @@ test('readings are kept over a reload, asked about where they are swapped, and c
   await expect(page.getByTestId('setting')).toHaveText('3');
   await page.getByLabel('Reading of the known print').fill('-1.42');
   await page.getByLabel('Seconds of the known print').fill('9');
-  await page.getByRole('button', { name: /Check it by a strip/ }).click();
+  await page.getByRole('button', { name: /Lay the strip so/ }).click();
   await expect(page).toHaveURL(A_PRINT);
-  await expect(page.getByRole('button', { name: /^Number of patches: 3/ })).toBeVisible();
   await expect(page.getByRole('button', { name: 'The filter of this strip: 3' })).toBeVisible();
+  await expect(page.getByTestId('placed')).toHaveText(/^Placed by what was read of the negative/);
+  // The print page says what counts, and is answered by it as soon as a patch is picked.
+  await expect(page.getByTestId('so-far')).toContainText('by what was read');
+  const counted = page.getByTestId('read');
+  await expect(counted).toHaveText(/^Log light −1\.42 at the highlight and -?−?0\.66/);
+  await counted.getByRole('button', { name: 'Leave it out' }).click();
+  await expect(counted).toContainText('are left out.');
+  await expect(page.getByTestId('so-far')).toHaveCount(0);
+  await counted.getByRole('button', { name: 'Let it count' }).click();
+  await expect(page.getByTestId('so-far')).toBeVisible();
+  // Fired elsewhere and picked, it goes into the record with the strips.
+  await page.keyboard.press('h');
+  await page.keyboard.press('j');
+  await expect(page.getByTestId('seconds')).toBeVisible();
+  await page.getByRole('button', { name: /fired elsewhere/ }).click();
+  await expect(page).toHaveURL(/\/logbook\/prints\//);
+  await expect(
+    page.getByText('Log light −1.42 at the highlight and −0.66 at the shadow.'),
+  ).toBeVisible();
 });

@@ -181,6 +181,18 @@ export function look(
   return { position: Math.round((above - 1 + share) * 2) / 2, slipped: false };
 }
 
+/** A reading of a probe is out by so much, one standard deviation, log10: aiming, and the instrument. */
+const PROBE_LOG = 0.02;
+
+/** What a probe on the baseboard reads at the two places, as it is typed. */
+export function readBy(room: Darkroom, random: Random): { highlight: string; shadow: string } {
+  const [{ id, stops, tones }] = room.settings as [Setup['settings'][number]];
+  const highlight = -(Math.log2(room.needs.get(id)!) - stops) * STOP_IN_LOG;
+  const negative = tones - room.mismatch.get(id)!;
+  const read = (log: number) => (log + PROBE_LOG * random.normal()).toFixed(2);
+  return { highlight: read(highlight), shadow: read(highlight + negative / 100) };
+}
+
 /** How far a print made in one firing is out. */
 export function errorOf(room: Darkroom, settingId: string, dialSeconds: number) {
   const light = lightOf(room, { dialSeconds, firings: 1 });

@@ -14,9 +14,14 @@ import { newDraft } from '../../app/src/lib/nouns/in-hand/begin.ts';
 import type { Print } from '../../app/src/lib/nouns/print/contract.ts';
 import { placedStrip, withPlaced } from '../../app/src/lib/stages/print/begin-print.ts';
 import { nextStripDraft } from '../../app/src/lib/stages/print/keep.ts';
-import { printView, type StripHalf } from '../../app/src/lib/stages/print/print-view.ts';
+import {
+  printView,
+  type PrintView,
+  type StripHalf,
+} from '../../app/src/lib/stages/print/print-view.ts';
 import { emptyBench } from '../../app/src/lib/stages/print/setup-now.ts';
-import { GUESS_SECONDS, HIGHLIGHT, look, withNegative, type Darkroom } from './darkroom.ts';
+import { emptyReadings, readPlaces } from '../../app/src/lib/stages/print/read-places.ts';
+import { GUESS_SECONDS, HIGHLIGHT, look, readBy, withNegative, type Darkroom } from './darkroom.ts';
 import type { Random } from './random.ts';
 
 /** What a printer comes to: the print, and the strips it took. */
@@ -50,6 +55,8 @@ export interface Habits {
   readonly sideBySide?: boolean;
   /** The lag is written down as it is. */
   readonly lagMeasured?: boolean;
+  /** Highlight and shadow are read by a probe before the first strip. */
+  readonly readings?: boolean;
 }
 
 function beginDraft(room: Darkroom, { certainty, sideBySide, lagMeasured }: Habits): PrintDraft {
@@ -66,6 +73,20 @@ function beginDraft(room: Darkroom, { certainty, sideBySide, lagMeasured }: Habi
   };
 }
 
+/** The print that a page with an answer comes to. */
+function outcome(view: PrintView, strips: number) {
+  const reading = view.reading!;
+  return {
+    settingId: reading.setting.id,
+    // The timer gets what the page says, with the lag that is written down.
+    dialSeconds: Number(view.dial) + Math.round(view.lagSeconds * 10) / 10,
+    strips,
+    saidStops: reading.withinStops,
+    saidRange: reading.withinRange,
+    beyond: reading.beyond !== null,
+  };
+}
+
 /** Works a print out on the page itself: fires what it says, picks on it, does what it advises. */
 export function onThePage(
   room: Darkroom,
@@ -75,7 +96,17 @@ export function onThePage(
 ): Outcome & { readonly draft: PrintDraft } {
   const bench = { ...emptyBench, evidence };
   const habitual = beginDraft(room, habits);
-  let draft = withPlaced(habitual, placedStrip(habitual, bench));
+  if (habits.readings) {
+    const read = readBy(room, random);
+    const blank = emptyReadings(habitual.settingId);
+    const at = (place: 'highlight' | 'shadow') => ({ ...blank[place], reading: read[place] });
+    habitual.readings = { ...blank, highlight: at('highlight'), shadow: at('shadow') };
+  }
+  const before = printView(habitual, bench);
+  if (before.reading) {
+    return { ...outcome(before, 0), slips: 0, named: 0, misnamed: 0, draft: habitual };
+  }
+  let draft = withPlaced(habitual, placedStrip(habitual, bench, before.together));
   let slips = 0;
   const slipped = new Set<string>();
   for (let strips = 1; ; strips += 1) {
@@ -106,13 +137,7 @@ export function onThePage(
     if (ended || strips === MOST_STRIPS) {
       const odd = reading.odd.map(({ strip, place }) => `${strip} ${place}`);
       return {
-        settingId: reading.setting.id,
-        // The timer gets what the page says, with the lag that is written down.
-        dialSeconds: Number(view.dial) + Math.round(fired.lagSeconds * 10) / 10,
-        strips,
-        saidStops: reading.withinStops,
-        saidRange: reading.withinRange,
-        beyond: reading.beyond !== null,
+        ...outcome(view, strips),
         endless: !ended,
         slips,
         named: odd.filter((one) => slipped.has(one)).length,
@@ -155,10 +180,13 @@ function recorded(draft: PrintDraft, index: number): Print {
       : []),
   ];
   const { enlarger, paper, contrastSetId } = draft;
+  const read = draft.readings && readPlaces(draft.readings, draft).read;
+  const looked = strips.filter(({ highlight, shadow }) => highlight ?? shadow);
   return {
+    ...(read && { readings: read }),
     id: `print-${index}`,
     setup: { negative: '', enlarger, lens: '', head: '', paper, contrastSetId, lamp },
-    strips: strips.map(({ settingId, choices: made, highlight, shadow }) => ({
+    strips: looked.map(({ settingId, choices: made, highlight, shadow }) => ({
       ...{ settingId, choices: made, highlight, shadow },
       patchSeconds: [],
     })),

@@ -115,6 +115,18 @@ export function report(rooms: number, seed: number): void {
   }
   const fewer = Math.ceil(rooms / 4);
   for (const certainty of both) {
+    line(`two places read by a probe, ${names[certainty]}`, asFound({ certainty, readings: true }));
+  }
+  for (const certainty of both) {
+    line(
+      `read by a probe, after ten prints, ${names[certainty]}`,
+      learned({ certainty, readings: true }),
+      usualRoom,
+      true,
+      fewer,
+    );
+  }
+  for (const certainty of both) {
     line(
       `learned from ten prints, ${names[certainty]}`,
       learned({ certainty }),

@@ -54,6 +54,7 @@ export {
   beginBelief,
   expectedLight,
   nextNegative,
+  onAnotherScale,
   printWithin,
   settingOutlook,
   settingsKnown,
@@ -62,9 +63,11 @@ export {
 export type { PrintBelief, SettingOutlook } from './exposure/print-belief.ts';
 export * from './exposure/certainty.ts';
 export * from './exposure/looks.ts';
-export * from './exposure/probe-readings.ts';
+export * from './exposure/reading-scales.ts';
+export * from './exposure/see-probe.ts';
 export * from './exposure/next-strip.ts';
 export * from './exposure/first-strip.ts';
+export type * from './exposure/print-session.ts';
 export * from './exposure/read-print.ts';
 export * from './paper/paper.ts';
 export * from './paper/curve.ts';

@@ -237,7 +237,7 @@ describe('what is learned', () => {
   });
 
   it('two probe readings give the contrast at once, and the time after one print with them', () => {
-    const readings = { highlightLog: 1, shadowLog: 1.8 };
+    const readings = { by: 'light', scale: 'probe', highlightLog: 1, shadowLog: 1.8 } as const;
     const read = seeProbe(begun, readings);
     const sure = advisePrint(read, certainties[0], lamp).best;
     expect(sure.mismatchSd).toBeLessThan(6);
@@ -246,7 +246,10 @@ describe('what is learned', () => {
       (belief, place) => see(belief, pick(place as 'highlight', 3)),
       read,
     );
-    const next = seeProbe(nextNegative(printed, prior), { highlightLog: 0.7, shadowLog: 1.5 });
+    const next = seeProbe(nextNegative(printed, prior), {
+      ...readings,
+      ...{ highlightLog: 0.7, shadowLog: 1.5 },
+    });
     // Half the light on the baseboard: twice the time.
     expect(settingOutlook(next, '2').dialSeconds).toBeCloseTo(20, -1);
     expect(settingOutlook(next, '2').stopsSd).toBeLessThan(0.25);

@@ -66,7 +66,7 @@ describe('reading a print', () => {
       expect(reading.setting.id).toBe(settingId);
       expect(reading.seconds).toBeCloseTo(7.5, 0);
       expect(stops(reading.seconds, 7.5)).toBeLessThan(1 / 48);
-      expect(reading.bothSeen).toBe(false);
+      expect(reading.contrastBy).toBe(null);
     },
   );
 
@@ -264,7 +264,7 @@ describe('a look that does not fit', () => {
       fc.property(anySession, (strips) => {
         const one = readPrint(session(strips));
         const other = readPrint(session([...strips].reverse()));
-        if (one.bothSeen) expect(other.setting.id).toBe(one.setting.id);
+        if (one.contrastBy) expect(other.setting.id).toBe(one.setting.id);
         expect(other.seconds).toBeCloseTo(one.seconds, 9);
         expect(other.withinStops).toBeCloseTo(one.withinStops, 9);
       }),

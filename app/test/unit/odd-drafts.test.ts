@@ -7,7 +7,8 @@ import { emptyFlash, flashPageView } from '../../src/lib/stages/print/flash-page
 import { recordOf } from '../../src/lib/stages/print/keep.ts';
 import { nextWords } from '../../src/lib/stages/print/next-words.ts';
 import { printView } from '../../src/lib/stages/print/print-view.ts';
-import { emptyReadings, readingsView } from '../../src/lib/stages/print/readings-view.ts';
+import { emptyReadings } from '../../src/lib/stages/print/read-places.ts';
+import { readingsView } from '../../src/lib/stages/print/readings-view.ts';
 import { emptySplit, pairView } from '../../src/lib/stages/print/split-strips-view.ts';
 import { fits } from '../../src/lib/server/validation.ts';
 import { withSheet } from '../made.ts';
@@ -47,7 +48,7 @@ describe('whatever fits the schema of a draft', () => {
         for (const what of ['strip', 'print', 'pair-1', 'pair-2'] as const)
           firingLines(bent, view, what);
         recordOf(bent, view);
-        readingsView(bent.readings ?? emptyReadings('2'), view.on, view.timerStep);
+        readingsView(bent.readings ?? emptyReadings('2'), bent, view.on, view.together);
         if (bent.pair) pairView(bent.pair, view, bent);
         flashPageView(emptyFlash(), view, bent, []);
         merged(full, bent, stripRead);

@@ -49,8 +49,8 @@ describe('a set-up that is changed in mid-session', () => {
     expect(view.conversions).toEqual([
       'Strip 1 is converted: ×3.53 for another size (lens law). Check it.',
     ]);
-    expect(view.soFar!.seconds).toBeGreaterThan(35);
-    expect(view.soFar!.seconds).toBeLessThan(39);
+    expect(view.together!.seconds).toBeGreaterThan(35);
+    expect(view.together!.seconds).toBeLessThan(39);
     expect(view.soFar!.withinStops).toBeGreaterThan(printView(draft).reading!.withinStops);
   });
 
@@ -58,7 +58,7 @@ describe('a set-up that is changed in mid-session', () => {
     const there = apply(changedSetup(draft, printView(draft), { aperture: '16' }, emptyBench));
     const back = printView({ ...there, aperture: '8' });
     expect(back.conversions).toEqual([]);
-    expect(back.soFar!.seconds).toBeCloseTo(printView(draft).reading!.seconds, 6);
+    expect(back.together!.seconds).toBeCloseTo(printView(draft).reading!.seconds, 6);
   });
 
   it('another size knows what is known, and the strips before count on there, although nobody had measured them', () => {
@@ -78,7 +78,7 @@ describe('a set-up that is changed in mid-session', () => {
       ...changedSetup(known, printView(known), willBe, emptyBench),
     } as PrintDraft;
     expect(there).toMatchObject({ printLength: '480', negativeLength: '60', patches: '3' });
-    const found = printView(there).soFar!.seconds / printView(blank).reading!.seconds;
+    const found = printView(there).together!.seconds / printView(blank).reading!.seconds;
     // (1 + 8)² over (1 + 4)².
     expect(found).toBeCloseTo(81 / 25, 1);
     expect(printView(there).conversions.join(' ')).not.toContain('nothing');

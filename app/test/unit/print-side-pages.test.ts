@@ -14,7 +14,8 @@ import {
 } from '../../src/lib/nouns/proof/frames.ts';
 import { blackView, emptyBlack } from '../../src/lib/stages/print/proof-view.ts';
 import { filledIn, negativeForm, readNegative } from '../../src/lib/stages/print/negative-facts.ts';
-import { emptyReadings, readingsView } from '../../src/lib/stages/print/readings-view.ts';
+import { emptyReadings } from '../../src/lib/stages/print/read-places.ts';
+import { readingsView } from '../../src/lib/stages/print/readings-view.ts';
 import { emptySplit, pairView } from '../../src/lib/stages/print/split-strips-view.ts';
 import { stripRead } from '../samples.ts';
 
@@ -188,12 +189,13 @@ describe('what is known of a negative', () => {
 
 describe('readings', () => {
   const facts = { paper: defaultPaper, set: contrastSet('filters') };
+  const tones = { highlightTone: 'VIII', shadowTone: 'II' } as const;
   const form = emptyReadings('2');
   form.highlight.reading = '-1.42';
   form.shadow.reading = '-0.66';
 
   it('span a contrast; densities say the same the other way round', () => {
-    const light = readingsView(form, facts, 0.1);
+    const light = readingsView(form, tones, facts);
     expect(light.answer!.setting.id).toBe('3');
     const dense = {
       ...form,
@@ -201,7 +203,7 @@ describe('readings', () => {
       highlight: { ...form.highlight, reading: '1.42' },
       shadow: { ...form.shadow, reading: '0.66' },
     };
-    expect(readingsView(dense, facts, 0.1).answer!.range).toBeCloseTo(light.answer!.range, 9);
+    expect(readingsView(dense, tones, facts).answer!.range).toBeCloseTo(light.answer!.range, 9);
   });
 
   it('a condenser makes the densities of a negative count for more', () => {
@@ -212,8 +214,8 @@ describe('readings', () => {
           highlight: { ...form.highlight, reading: '1.12' },
           shadow: { ...form.shadow, reading: '0.20' },
         },
+        tones,
         facts,
-        0.1,
       ).answer!.range;
     expect(lit('diffuse')).toBeCloseTo(108.3, 1);
     expect(lit('directed')).toBeCloseTo(129.8, 1);
@@ -223,8 +225,8 @@ describe('readings', () => {
     const dark = { name: 'roof', reading: String(-1.42 - Math.log10(2)), tone: 'VIII' as const };
     const { spots } = readingsView(
       { ...form, others: [{ ...dark, reading: Number(dark.reading).toFixed(4) }] },
+      tones,
       facts,
-      0.1,
     );
     expect(spots[2]).toMatchObject({ name: 'roof', does: 'burn 1 stop' });
   });
@@ -232,8 +234,8 @@ describe('readings', () => {
   it('places that hardly differ want more contrast than there is', () => {
     const view = readingsView(
       { ...form, shadow: { ...form.shadow, reading: '-1.30' } },
+      tones,
       facts,
-      0.1,
     );
     expect(view.answer!.beyond).toBe('too-hard');
     expect(view.sentences.join(' ')).toContain('No filter is hard enough');
@@ -248,8 +250,8 @@ describe('readings', () => {
           highlight: { ...form.highlight, reading: highlight },
           shadow: { ...form.shadow, reading: shadow },
         },
+        tones,
         facts,
-        0.1,
       );
     expect(read('-0.66', '-1.42').swapped).toMatch(
       /more light than the shadow.*the other way round\?$/,

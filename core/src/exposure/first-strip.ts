@@ -5,7 +5,8 @@ import { sound } from '../quantity/sound.ts';
 import { nearestIndex } from './print-prior.ts';
 import { certainties } from './certainty.ts';
 import type { StripPart } from './next-strip.ts';
-import { readPrint, type PrintSession } from './read-print.ts';
+import type { PrintSession } from './print-session.ts';
+import { readPrint } from './read-print.ts';
 
 /** A set-up that so many prints were made in is known well enough to place a strip by. */
 const ENOUGH_PRINTS = 3;

@@ -32,6 +32,8 @@ export interface Case {
   readonly slips: readonly number[];
   /** The eye that looked errs by so many times the usual. */
   readonly eye: number;
+  /** The readings of a probe were of another place, or of another lamp. */
+  readonly misread?: boolean;
 }
 
 /** What is believed of a print: the negative, the lamp, the paper's shape, and every setting. */
@@ -297,17 +299,41 @@ export function nextNegative(belief: PrintBelief, prior: PrintPrior): PrintBelie
       row.map((value, j) => (ofNegative(i) || ofNegative(j) ? fresh.covariance[i]![j]! : value)),
     ),
   });
+  // Readings were right or they were not: a constant half believed would be known to nobody.
+  const misread = belief.cases.reduce((sum, { weight, of }) => sum + (of.misread ? weight : 0), 0);
+  const trusted = belief.cases.filter(({ of }) => (of.misread ?? false) === misread > 0.5);
   return {
     prior,
     cases: (prior.eyes ?? ONE_EYE).map(({ times, share }) => {
       const weight = weightOfEye(belief, times);
       // What a worse eye saw says less of the settings, so each has learned on its own.
-      const own = weight > 0 ? belief.cases.filter(({ of }) => of.eye === times) : belief.cases;
+      const own = weight > 0 ? trusted.filter(({ of }) => of.eye === times) : [];
       return {
         weight: EYE_CHANGES * share + (1 - EYE_CHANGES) * weight,
-        of: { state: after(collapsed(own)), slips: [], eye: times },
+        of: { state: after(collapsed(own.length > 0 ? own : trusted)), slips: [], eye: times },
       };
     }),
+  };
+}
+
+/**
+ * The belief where readings come on another scale: what was learned of the constant goes.
+ * @param belief of a print
+ * @returns the belief that has all but the constant
+ * @source marginal of the Gaussian, joined with a new prior for the constant
+ * @example
+ * weightOfEye(onAnotherScale(beginBelief({ paper: defaultPaper, set: contrastSet("filters"), highlightDensity: 0.1, shadowDensity: 1.72, guessSeconds: 10, guessWithinStops: 3, lagSeconds: 0, lagWithinSeconds: 0, speedWithinStops: 0.25, rangeWithinShare: 0.08 })), 1) // = 1
+ */
+export function onAnotherScale({ prior, cases }: PrintBelief): PrintBelief {
+  const anew = ({ mean, covariance }: Gaussian): Gaussian => ({
+    mean: mean.map((value, i) => (i === PROBE ? 0 : value)),
+    covariance: covariance.map((row, i) =>
+      row.map((value, j) => (i === PROBE || j === PROBE ? (i === j ? PROBE_SD ** 2 : 0) : value)),
+    ),
+  });
+  return {
+    prior,
+    cases: cases.map(({ weight, of }) => ({ weight, of: { ...of, state: anew(of.state) } })),
   };
 }
 

@@ -68,6 +68,23 @@ export interface SettingModel {
 /** Curves are dear, and every prior on a paper asks for the same ones. */
 const models = new WeakMap<Paper, WeakMap<ContrastSet, Map<string, readonly SettingModel[]>>>();
 
+/** log2 of what a tone needs at a setting against ISO speed 0, and what a softer setting by one R does to it, stops. */
+export const toneNeed = (
+  paper: Paper,
+  { range, speedStops }: ContrastSetting,
+  netDensity: number,
+): { readonly stops: number; readonly stopsPerRange: number } => {
+  const stops = (r: number) => logFromSpeedPoint(curveForRange(paper, r), netDensity) / STOP_IN_LOG;
+  return {
+    stops: stops(range) - speedStops,
+    stopsPerRange: stops(range + 0.5) - stops(range - 0.5),
+  };
+};
+
+/** How much of the toe's shape a setting shows: all of it at the usual contrast, none at the hardest. */
+export const shapeShare = ({ range }: ContrastSetting): number =>
+  (range - HARDEST) / (USUAL_RANGE - HARDEST);
+
 /** How every setting of the prior's set stands on its paper. */
 export const modelsOf = (prior: PrintPrior): readonly SettingModel[] => {
   const { paper, set, highlightDensity, shadowDensity } = prior;
@@ -78,13 +95,13 @@ export const modelsOf = (prior: PrintPrior): readonly SettingModel[] => {
   const tones = `${highlightDensity} ${shadowDensity}`;
   const known = ofSet.get(tones);
   if (known) return known;
-  const made = lookedAtWith(set).map(({ range, speedStops }): SettingModel => {
-    const stops = (r: number) =>
-      logFromSpeedPoint(curveForRange(paper, r), highlightDensity) / STOP_IN_LOG;
+  const made = lookedAtWith(set).map((setting): SettingModel => {
+    const { stops, stopsPerRange } = toneNeed(paper, setting, highlightDensity);
+    const curve = curveForRange(paper, setting.range);
     return {
-      highlightStops: stops(range) - speedStops,
-      toneRange: toneRange(curveForRange(paper, range), highlightDensity, shadowDensity),
-      stopsPerRange: stops(range + 0.5) - stops(range - 0.5),
+      highlightStops: stops,
+      toneRange: toneRange(curve, highlightDensity, shadowDensity),
+      stopsPerRange,
     };
   });
   ofSet.set(tones, made);
@@ -116,12 +133,12 @@ export const needAt = (
   place: Place,
 ): { weights: Map<number, number>; offset: number } => {
   const model = modelsOf(prior)[index]!;
-  const { range } = lookedAtWith(prior.set)[index]!;
+  const setting = lookedAtWith(prior.set)[index]!;
   const shadow = place === 'shadow' ? 1 / STOPS_TO_R : 0;
   return {
     weights: new Map([
       [NEED, 1],
-      [SHAPE, (range - HARDEST) / (USUAL_RANGE - HARDEST)],
+      [SHAPE, shapeShare(setting)],
       [speedAt(index), 1],
       [rangeAt(index), model.stopsPerRange + shadow],
       ...(place === 'shadow' ? ([[RANGE, -shadow]] as const) : []),

@@ -48,9 +48,10 @@ const ASKED_AT = 110;
  * is for the hands.
  * @param paper layers
  * @param set contrast settings
- * @param readings highlight, shadow and others: log10 of light with the density wanted; and a print that was right, in s
+ * @param readings highlight, shadow and others: log10 of light with the density wanted; a print that was right, in s; and the
+ *   setting to print at, where it is not to be the nearest one
  * @returns R, setting, time in s where a print is known, and what every place becomes
- * @throws Refusal `tones` as `solveContrast`, `setting` for an unknown setting of the known print
+ * @throws Refusal `tones` as `solveContrast`, `setting` for an unknown setting
  * @source r(R′) = 100·(Ls − Lh); time from the known print through the paper's curve
  * @example
  * readSpots(defaultPaper, contrastSet("filters"), { highlight: { logLight: -1.2, netDensity: 0.1 }, shadow: { logLight: -0.4, netDensity: 1.72 }, others: [] }).setting.id // = "2.5"
@@ -63,9 +64,10 @@ export function readSpots(
     readonly shadow: Spot;
     readonly others: readonly Spot[];
     readonly known?: KnownPrint;
+    readonly settingId?: string;
   },
 ): ReadingsAnswer {
-  const { highlight, shadow, others, known } = readings;
+  const { highlight, shadow, others, known, settingId } = readings;
   const asked = curveForRange(paper, ASKED_AT);
   const deepest = paper.dMax - paper.dMin;
   for (const { netDensity } of [...others, ...(known ? [known] : [])]) {
@@ -86,7 +88,7 @@ export function readSpots(
     highlightDensity: highlight.netDensity,
     shadowDensity: shadow.netDensity,
   });
-  const setting = nearestSetting(set, range);
+  const setting = settingId === undefined ? nearestSetting(set, range) : settingOf(set, settingId);
   const curve = curveForRange(paper, setting.range);
   const speedPoint = logExposureAt(curve, paper.dMin + 0.6);
   const right = logFromSpeedPoint(curve, highlight.netDensity);

@@ -1,13 +1,8 @@
-import {
-  certainties,
-  highlightTones,
-  lampSwitches,
-  negativeLights,
-  shadowTones,
-} from '@katachron/core';
+import { certainties, highlightTones, lampSwitches, shadowTones } from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { instantMs, oneOf, orNull, text, typed } from '../../kit/fields.ts';
 import { MOST_AREAS, MOST_SHEETS } from '../print/limits.ts';
+import { howRead } from '../print/readings.ts';
 import { GivenFiring, Sheet, Version } from '../print/sheet.ts';
 import { MOST_SPOTS, MOST_STRIPS, firedThings, proofThings } from './limits.ts';
 import { Lamp, StripChoices, contrastSetId, settingId, toneId, Pick } from '../strip/contract.ts';
@@ -90,22 +85,23 @@ const spot = Type.Object(
   { name: typed, reading: typed, tone: toneId },
   { additionalProperties: false },
 );
+/** Its tone is the print's own; older drafts have another one here, which says nothing. */
+const aimedAt = Type.Object(
+  { name: typed, reading: typed, tone: Type.Optional(toneId) },
+  { additionalProperties: false },
+);
 
 /** Places of the picture that were read by a probe or a densitometer, and a print that was right. */
 const ReadingsDraft = Type.Object(
   {
-    /** log10 of light from a probe, or densities of the negative. */
-    scale: oneOf(['light', 'density'] as const, 'The scale of the readings'),
-    /** How the negative is lit, where its densities are read; diffuse unless said. */
-    negativeLight: Type.Optional(
-      oneOf(
-        negativeLights.map(({ id }) => id),
-        'The light on the negative',
-      ),
-    ),
-    highlight: spot,
-    shadow: spot,
+    ...howRead,
+    highlight: aimedAt,
+    shadow: aimedAt,
     others: Type.Array(spot, { maxItems: MOST_SPOTS }),
+    /** Where a probe read: its light is of that set-up alone. */
+    setup: Type.Optional(SetupThen),
+    /** They are kept, and count for nothing. */
+    leftOut: Type.Optional(Type.Boolean()),
     known: Type.Object(
       { reading: typed, tone: toneId, seconds: typed, settingId },
       { additionalProperties: false },

@@ -2,6 +2,7 @@ import Type, { type Static } from 'typebox';
 import { instantMs, orNull, seconds, text, uuid, version } from '../../kit/fields.ts';
 import { Sheet, Version } from './sheet.ts';
 import { MOST_SHEETS } from './limits.ts';
+import { Readings } from './readings.ts';
 import { Lamp, Pick, StripChoices, contrastSetId, settingId } from '../strip/contract.ts';
 
 /** One strip of a print session, with what was seen on it. */
@@ -43,6 +44,8 @@ export const PrintBody = Type.Object(
       { title: 'The set-up', additionalProperties: false },
     ),
     strips: Type.Array(KeptStrip, { title: 'The strips', maxItems: 200 }),
+    /** What a probe or a densitometer read of the negative. */
+    readings: Type.Optional(Readings),
     versions: Type.Array(Version, {
       title: 'The versions',
       minItems: 1,

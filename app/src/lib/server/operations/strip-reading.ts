@@ -3,7 +3,9 @@ import {
   contrastSet,
   defaultPaper,
   readPrint,
+  readingScales,
   toneById,
+  type ProbeReadings,
   type SessionStrip,
 } from '@katachron/core';
 import Type, { type Static } from 'typebox';
@@ -40,8 +42,43 @@ const StripSeen = Type.Object(
   { title: 'A strip with what was picked on it', additionalProperties: false },
 );
 
+const logLight = (title: string) => Type.Number({ title, minimum: -10, maximum: 10 });
+
+const Readings = Type.Object(
+  {
+    by: oneOf(
+      readingScales.map(({ id }) => id),
+      'What was read',
+    ),
+    scale: Type.String({
+      title: 'The scale',
+      maxLength: 200,
+      description: 'Readings of the same scale share a constant',
+    }),
+    highlightLog: logLight('The light at the highlight'),
+    shadowLog: logLight('The light at the shadow'),
+    right: Type.Optional(
+      Type.Object(
+        {
+          logLight: logLight('The light of a place'),
+          tone: toneId,
+          dialSeconds: seconds('What one firing dialled'),
+          settingId,
+        },
+        { title: 'A print that was right', additionalProperties: false },
+      ),
+    ),
+  },
+  {
+    title: 'What was read of the negative',
+    additionalProperties: false,
+    description: 'log10 of light; minus the density for a reading of the negative',
+  },
+);
+
 const EarlierPrint = Type.Object(
   {
+    readings: Type.Optional(Readings),
     highlightTone: toneId,
     shadowTone: toneId,
     lamp: Lamp,
@@ -82,6 +119,7 @@ export const stripReadingOperation = operation({
       earlier: Type.Optional(
         Type.Array(EarlierPrint, { title: 'Earlier prints, oldest first', maxItems: 100 }),
       ),
+      readings: Type.Optional(Readings),
       certainty: oneOf(
         certainties.map(({ id }) => id),
         'How sure to be',
@@ -105,6 +143,7 @@ export const stripReadingOperation = operation({
     formulaRange: orNull<number>(Type.Number()),
     highlight: pickReading,
     shadow: pickReading,
+    misread: Type.Number(),
     odd: Type.Array(
       Type.Object({ strip: Type.Integer(), place: Type.String(), stops: Type.Number() }),
     ),
@@ -146,6 +185,7 @@ export const stripReadingOperation = operation({
         highSeconds: 13.446189051177289,
       },
       shadow: { seconds: 11.3, lowSeconds: 9.507891459203769, highSeconds: 13.446189051177289 },
+      misread: 0,
       odd: [],
       next: [],
       separately: false,
@@ -164,16 +204,24 @@ export const stripReadingOperation = operation({
       highlightDensity: toneById(asked.highlightTone).netDensity,
       shadowDensity: toneById(asked.shadowTone).netDensity,
     });
+    const read = (of: Static<typeof Readings>): ProbeReadings => {
+      const { right, ...rest } = of;
+      if (!right) return rest;
+      const { tone, ...known } = right;
+      return { ...rest, right: { ...known, netDensity: toneById(tone).netDensity } };
+    };
     const reading = readPrint({
       paper: defaultPaper,
       set: contrastSet(request.contrastSetId),
       ...tones(request),
       lamp,
       strips: request.strips.map(strip),
+      ...(request.readings && { readings: read(request.readings) }),
       earlier: (request.earlier ?? []).map((print) => ({
         ...tones(print),
         lamp: print.lamp,
         strips: print.strips.map((one) => strip({ lamp: print.lamp, ...one })),
+        ...(print.readings && { readings: read(print.readings) }),
       })),
       wanted: certainties.find(({ id }) => id === request.certainty)!,
       mostParts: request.sideBySide ? 2 : 1,
@@ -199,6 +247,7 @@ export const stripReadingOperation = operation({
       formulaRange: reading.alone?.formulaRange ?? null,
       highlight: bracket(reading.highlight),
       shadow: bracket(reading.shadow),
+      misread: reading.misread,
       odd: reading.odd.map(({ strip: index, place, stops }) => ({ strip: index, place, stops })),
       next: reading.next.map((part) => ({ ...part })),
       separately: reading.separately,

@@ -1,11 +1,16 @@
 import {
   burnOrDodge,
   contrastSet,
+  curveForRange,
   defaultPaper,
+  keepTone,
   planStrip,
   certainties,
   readPrint,
+  settingOf,
   toneById,
+  toneRange,
+  type PrintReading,
   type ToneId,
 } from '@katachron/core';
 import type { PrintBody } from '../../nouns/print/contract.ts';
@@ -25,6 +30,8 @@ interface Printed {
   readonly strips: readonly (readonly [string, number, number | null, number | null])[];
   readonly areas: readonly (readonly [string, number])[];
   readonly note: string;
+  /** A probe lay on the baseboard before the first strip. */
+  readonly probed?: true;
   /** How much too dark it was when dry, stops. */
   readonly dryStops?: number;
 }
@@ -49,6 +56,7 @@ const made: readonly Printed[] = [
       ['sky', 1 / 2],
       ['wall', -1 / 4],
     ],
+    probed: true,
     note: 'Dry, the sky is where it should be.',
     dryStops: 1 / 12,
   },
@@ -76,6 +84,7 @@ const made: readonly Printed[] = [
       ['hands', -1 / 4],
       ['window', 1],
     ],
+    probed: true,
     note: 'The window wants a softer edge.',
     dryStops: 1 / 6,
   },
@@ -91,9 +100,35 @@ const made: readonly Printed[] = [
       ['roof', 2 / 3],
       ['corners', 1 / 2],
     ],
+    probed: true,
     note: 'Third version, the one for the canteen wall.',
   },
 ];
+
+/** The light of a place that needs 1 s at filter 2 under the tall enlarger, as the probe reads it, log10. */
+const PROBE_AT_ONE_SECOND = -0.42;
+
+/** What the probe read of a negative, from what its strips came to. */
+function readOf({ setting, seconds, wantedRange }: PrintReading): PrintBody['readings'] {
+  const [light, dark] = [highlightTone, shadowTone].map((tone) => toneById(tone).netDensity);
+  const atTwo = keepTone(
+    defaultPaper,
+    setting,
+    settingOf(contrastSet('filters'), '2'),
+    seconds,
+    light!,
+  );
+  const highlight = PROBE_AT_ONE_SECOND - Math.log10(atTwo);
+  const shadow =
+    highlight + toneRange(curveForRange(defaultPaper, wantedRange), light!, dark!) / 100;
+  const at = (log: number, tone: ToneId) => ({ reading: Number(log.toFixed(2)), tone });
+  return {
+    scale: 'light',
+    highlight: at(highlight, highlightTone),
+    shadow: at(shadow, shadowTone),
+    others: [],
+  };
+}
 
 function seed(print: Printed, index: number): PrintSeed {
   const strips = print.strips.map(([settingId, firstSeconds, highlight, shadow]) => {
@@ -155,6 +190,7 @@ function seed(print: Printed, index: number): PrintSeed {
         lamp,
       },
       strips,
+      ...(print.probed && { readings: readOf(reading) }),
       versions: [
         {
           number: 1,

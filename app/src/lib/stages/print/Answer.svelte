@@ -42,12 +42,21 @@
   {:else if view.soFar}
     <div class="flex gap-x-12 text-soft" data-testid="so-far">
       <div>
-        <p class="numeral text-[84px]">{view.soFar.dial}<span class="text-[0.36em]"> s</span></p>
-        <p class="mt-4">so far, within {withinInWords(view.soFar.withinStops)}</p>
+        {#if view.soFar.dial}
+          <p class="numeral text-[84px]">{view.soFar.dial}<span class="text-[0.36em]"> s</span></p>
+          <p class="mt-4">so far, within {withinInWords(view.soFar.withinStops)}</p>
+        {:else}
+          <p class="numeral text-[84px]">?<span class="text-[0.36em]"> s</span></p>
+          <p class="mt-4">the strip finds the time</p>
+        {/if}
       </div>
       <div>
         <p class="numeral text-[84px]">{view.soFar.setting.name}</p>
-        <p class="mt-4">{view.set.noun}</p>
+        <p class="mt-4">
+          {view.set.noun}{view.together?.contrastBy === 'readings' && !view.together.made
+            ? ', by what was read'
+            : ''}
+        </p>
       </div>
     </div>
   {:else}

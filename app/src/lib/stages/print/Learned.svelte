@@ -1,13 +1,26 @@
 <script lang="ts">
   import Said from '../../kit/Said.svelte';
+  import { readPlaces, readWords } from './read-places.ts';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
 
   const { print }: { print: PrintInHand } = $props();
   const { draft } = $derived(print);
   const view = $derived(print.view());
+  const read = $derived(draft.readings && readPlaces(draft.readings, draft).read);
   let showsEvidence = $state(false);
 </script>
 
+{#if read}
+  <p class="text-[15px] text-soft" data-testid="read">
+    <Said words={readWords(draft.readings!, read, view.now.setup)} />
+    <a class="slot-in inline-flex min-h-9 items-center" href="{print.path}/readings">See it</a>
+    <button
+      class="slot-in ml-3 min-h-9"
+      onclick={() => (draft.readings!.leftOut = !draft.readings!.leftOut)}
+      >{draft.readings?.leftOut ? 'Let it count' : 'Leave it out'}</button
+    >
+  </p>
+{/if}
 {#if view.learned}
   <p class="text-[15px] text-soft">
     <Said words={view.learned} />

@@ -9,11 +9,17 @@
   const { draft } = $derived(print);
   const view = $derived(print.view());
   const { reading } = $derived(print);
-  const choices = [
+  // Where what was read is enough without a strip, the one on the page may be fired all the same.
+  const strip = $derived(
+    reading?.made
+      ? { words: 'One more strip', key: '', act: () => print.nextStrip() }
+      : { words: 'A strip first, all the same', key: 'F', act: () => print.fire('strip') },
+  );
+  const choices = $derived([
     { id: 'fire-print', words: 'Fire the print', key: 'G', act: () => print.fire('print') },
-    { id: 'next-strip', words: 'One more strip', key: '', act: () => print.nextStrip() },
+    { id: 'next-strip', ...strip },
     { id: 'done', words: 'Done: to its record', key: 'P', act: () => void print.keepPrint() },
-  ] as const;
+  ] as const);
 </script>
 
 <div class="space-y-1.5">

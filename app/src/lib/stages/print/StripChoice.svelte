@@ -9,11 +9,11 @@
   const { print }: { print: PrintInHand } = $props();
   const { draft } = $derived(print);
   const view = $derived(print.view());
-  /** Before anything was seen, a strip may stand where prints made here before put it. */
+  /** Before anything was seen, a strip may stand where prints made here before put it, or what was read of the negative. */
   const untouched = $derived(
     draft.earlier.length === 0 && draft.highlight === null && draft.shadow === null,
   );
-  const placed = $derived(untouched ? placedStrip(draft, print.bench) : undefined);
+  const placed = $derived(untouched ? placedStrip(draft, print.bench, view.together) : undefined);
   /** A scrap has neither steps nor an order of firings. */
   const single = $derived(view.strip?.patches.length === 1);
 </script>
@@ -129,13 +129,16 @@
 {#if placed}
   <p class="mt-1 text-[15px] text-soft" data-testid="placed">
     {#if isPlaced(draft, placed)}
-      Placed by the {placed.prints} prints made like this before: as wide as they differed, and as fine
-      as that allows.
+      {placed.prints === undefined
+        ? 'Placed by what was read of the negative: as wide as that leaves open.'
+        : `Placed by the ${placed.prints} prints made like this before: as wide as they differed, and as fine as that allows.`}
     {:else}
       <button
         class="min-h-11 underline decoration-hair"
         onclick={() => replaceDraft(draft, withPlaced(draft, placed))}
-        >Place it by the {placed.prints} prints made like this before</button
+        >Place it by {placed.prints === undefined
+          ? 'what was read of the negative'
+          : `the ${placed.prints} prints made like this before`}</button
       >
     {/if}
   </p>

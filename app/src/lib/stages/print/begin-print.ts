@@ -1,4 +1,4 @@
-import { firstStrip } from '@katachron/core';
+import { firstStrip, type PrintReading } from '@katachron/core';
 import { newDraft } from '../../nouns/in-hand/begin.ts';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import { paperFacts, sameName } from '../../nouns/paper/facts.ts';
@@ -7,14 +7,25 @@ import { stripPartDraft } from './keep.ts';
 import { teachers } from './session.ts';
 import { lensWords, type Bench } from './setup-now.ts';
 
-/** A first strip that is placed by prints made before, and how many they were. */
+/** A first strip that is placed by what was read of the negative, or by prints made before, and how many they were. */
 export interface PlacedStrip {
   readonly strip: ReturnType<typeof stripPartDraft>;
-  readonly prints: number;
+  readonly prints?: number;
 }
 
-/** The first strip of a print as the prints made before in its set-up place it; nothing where they are too few. */
-export function placedStrip(draft: PrintDraft, bench: Bench): PlacedStrip | undefined {
+/**
+ * The first strip of a print as what was read of its negative places it, or the prints made before in its set-up; nothing
+ * where they are too few, or where what was read is enough without a strip.
+ */
+export function placedStrip(
+  draft: PrintDraft,
+  bench: Bench,
+  together?: PrintReading,
+): PlacedStrip | undefined {
+  if (together) {
+    const { next } = together;
+    return next.length > 0 ? { strip: stripPartDraft(next) } : undefined;
+  }
   // A time holds where the head stands and the lens is stopped down as they were then.
   const taught = teachers(draft, bench.evidence).filter(
     ({ print: { setup } }) =>

@@ -3,10 +3,11 @@ import { newDraft } from '../../nouns/in-hand/begin.ts';
 import type { Print } from '../../nouns/print/contract.ts';
 import { typedStrip } from '../../nouns/strip/typed.ts';
 import { plainStops } from '../../words/fraction.ts';
+import { typedReadings } from './read-places.ts';
 
 /** A print as it was worked out, from what the logbook has of it: set-up, every strip with its picks, versions and sheets. */
 export function draftFrom(print: Print): PrintDraft {
-  const { setup, strips, versions, sheets } = print;
+  const { setup, strips, versions, sheets, readings } = print;
   const last = strips.at(-1);
   const version = versions.at(-1)!;
   const usual = newDraft();
@@ -31,8 +32,9 @@ export function draftFrom(print: Print): PrintDraft {
     lag: String(setup.lamp.lagSeconds),
     timerStep: String(setup.lamp.timerStepSeconds),
     ...strip,
-    highlightTone: toneOf('highlight') ?? usual.highlightTone,
-    shadowTone: toneOf('shadow') ?? usual.shadowTone,
+    highlightTone: toneOf('highlight') ?? readings?.highlight.tone ?? usual.highlightTone,
+    shadowTone: toneOf('shadow') ?? readings?.shadow.tone ?? usual.shadowTone,
+    ...(readings && { readings: typedReadings(readings, version.settingId) }),
     ...(version.dryDown && { dryDown: true }),
     ...(last?.lamp && { stripLag: String(last.lamp.lagSeconds) }),
     earlier: strips.slice(0, -1).map(({ settingId, choices, highlight, shadow, lamp }) => ({

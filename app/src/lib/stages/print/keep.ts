@@ -18,6 +18,7 @@ import { typedStrip } from '../../nouns/strip/typed.ts';
 import { attempt } from '../../words/attempt.ts';
 import { parseDecimal } from '../../words/decimal.ts';
 import { printView, type PickedAt, type PrintView } from './print-view.ts';
+import { recordedReadings } from './read-places.ts';
 import { convertedStrips } from './session.ts';
 import { lensWords, type Bench } from './setup-now.ts';
 
@@ -77,8 +78,9 @@ export function recordOf(
   }));
   const seen: StripSeen[] = [
     ...counted.map(({ strip }) => strip),
-    ...(view.reading && choices ? stripsSeen(draft, view, choices) : []),
+    ...(view.reading?.made && choices ? stripsSeen(draft, view, choices) : []),
   ];
+  const read = recordedReadings(draft, view.now.setup);
   const madeOn = format(first.exposedAtMs, 'd MMMM yyyy, HH:mm');
   return {
     title: draft.title.trim() || `Print of ${madeOn}`,
@@ -98,6 +100,7 @@ export function recordOf(
       choices: { ...strip.choices },
       patchSeconds: planStrip(strip.choices, own).patches.map((patch) => patch.givenSeconds),
     })),
+    ...(read && { readings: read }),
     versions: [...versions],
     // What was said of a sheet when it was dry stands in the logbook alone.
     sheets: sheets.map((sheet) => {
@@ -195,7 +198,7 @@ export function changedSetup(
       contrastSetId: draft.contrastSetId,
       ...strip,
     }));
-    const aside = reading && choices ? stripsSeen(draft, view, choices) : [];
+    const aside = reading?.made && choices ? stripsSeen(draft, view, choices) : [];
     return {
       ...change,
       earlier: [...before, ...aside].slice(-MOST_EARLIER),
@@ -207,7 +210,7 @@ export function changedSetup(
     };
   }
   const earlier =
-    reading && choices
+    reading?.made && choices
       ? [...draft.earlier, ...stripsSeen(draft, view, choices)].slice(-MOST_EARLIER)
       : draft.earlier;
   const moved: PrintDraft = { ...draft, ...change, earlier, highlight: null, shadow: null };
@@ -218,13 +221,9 @@ export function changedSetup(
     ...change,
     ...{ earlier, highlight: null, shadow: null, beside: undefined, stripLag: undefined },
   };
-  if (!after.soFar) return aside;
-  return {
-    ...aside,
-    settingId: after.soFar.setting.id,
-    kind: 'stops',
-    ...typedPart(checkStrip(after.soFar.seconds)),
-  };
+  if (!after.together) return aside;
+  const { setting, seconds } = after.together;
+  return { ...aside, settingId: setting.id, kind: 'stops', ...typedPart(checkStrip(seconds)) };
 }
 
 /** What the page becomes for a check of an answer that no strip gave: a strip that was read is put aside, and counts on. */
@@ -234,7 +233,7 @@ export function checkStripDraft(
   settingId: string,
   seconds: number,
 ): DraftChange {
-  const aside = view.reading && view.choices ? stripsSeen(draft, view, view.choices) : [];
+  const aside = view.reading?.made && view.choices ? stripsSeen(draft, view, view.choices) : [];
   return {
     earlier: [...draft.earlier, ...aside].slice(-MOST_EARLIER),
     settingId,

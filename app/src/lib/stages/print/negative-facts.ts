@@ -1,7 +1,7 @@
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { KeptNegative, NegativeBody } from '../../nouns/negative/kept.ts';
 import { number } from '../../kit/number-field.ts';
-import { emptyReadings } from './readings-view.ts';
+import { emptyReadings } from './read-places.ts';
 
 /** What is known of a negative, as it is being typed. */
 export interface NegativeForm {

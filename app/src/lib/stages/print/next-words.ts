@@ -9,7 +9,7 @@ export function nextWords(draft: PrintDraft, view: PrintView): string {
   const number = draft.earlier.length + 1;
   if (!reading) {
     if (!view.strip) return `Put strip ${number} right`;
-    const last = view.soFar ? `, ${view.soFar.dial} s so far` : '';
+    const last = view.soFar?.dial ? `, ${view.soFar.dial} s so far` : '';
     return `Fire strip ${number} and pick on it${last}`;
   }
   const answer = `${dial} s at ${view.set.noun} ${reading.setting.name}`;

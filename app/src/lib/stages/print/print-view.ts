@@ -35,6 +35,7 @@ import {
   printReason,
   sessionWords,
   stripAdvice,
+  timeKnown,
 } from './reason.ts';
 import { conversionSentences, otherSetsWords } from './setup-change.ts';
 import { stepWanted } from '../../words/strip-step.ts';
@@ -43,7 +44,7 @@ import { curvePlot, type CurvePlot } from './curve-plot.ts';
 import { rulerFor, type Ruler } from './ruler.ts';
 import { flashGiven, type FlashGiven } from './flash-given.ts';
 import { flashView, splitView, type FlashView, type SplitView } from './split-view.ts';
-import { certaintyOf, convertedStrips, dryDownOf, sessionOf, type Session } from './session.ts';
+import { certaintyOf, convertedStrips, dryDownOf, sessionOf } from './session.ts';
 import { emptyBench, setupNow, type Bench, type SetupNow } from './setup-now.ts';
 
 /** A tone as a patch shows it, for the place that is looked at. */
@@ -79,12 +80,13 @@ export interface StripHalf {
   readonly shadow?: PickedAt;
 }
 
-/** What earlier strips say while nothing was picked on the one on the page. */
+/** What earlier strips and readings say while nothing was picked on the one on the page. */
 export interface SoFar {
   readonly setting: ContrastSetting;
-  readonly seconds: number;
-  readonly dial: string;
+  /** Not there while a first strip is still to find the time. */
+  readonly dial?: string;
   readonly withinStops: number;
+  readonly withinRange: number;
 }
 
 /** Everything the print page shows, from what was typed. */
@@ -94,6 +96,8 @@ export interface PrintView {
   /** What changes of the set-up did to the strips before, a sentence each. */
   readonly conversions: readonly string[];
   readonly soFar?: SoFar;
+  /** What all that was seen and read says, whether the strip on the page was looked at or not. */
+  readonly together?: PrintReading;
   /** The paper's curve at the answer, with the negative laid on it. */
   readonly plot?: CurvePlot;
   /** What the timer cannot do, in a sentence. */
@@ -359,6 +363,7 @@ function readingOf({
 }: SeenStrips): Pick<
   PrintView,
   | 'reading'
+  | 'together'
   | 'taughtBy'
   | 'soFar'
   | 'plot'
@@ -403,8 +408,11 @@ function readingOf({
     lamp,
   );
   const isLookedAt = (highlight ?? shadow) !== undefined;
-  const reading = isLookedAt ? session?.value?.reading : undefined;
-  const soFar = !isLookedAt && session?.value && soFarOf(session.value, lamp);
+  const together = session?.value?.reading;
+  // What was read may be enough, with what was printed here before: then no strip is worth its paper.
+  const unseen = together?.made === null && together.verdict === 'make-print' && !together.noGain;
+  const reading = isLookedAt || unseen ? together : undefined;
+  const soFar = together && !reading && soFarOf(together, lamp);
   const figures =
     reading && contrastFigures(set, reading, dialOf(on, reading, lightDensity, timerStep));
   const dry = dryDownOf(draft.paper, bench.evidence, on.kept?.base);
@@ -424,17 +432,20 @@ function readingOf({
       : undefined;
   return {
     ...(session?.value && { taughtBy: session.value.learnedFrom }),
-    ...lagFoundBy(session?.value?.reading, lamp),
+    ...(together && { together }),
+    ...lagFoundBy(together, lamp),
     ...(dry && { dry: dryWords(dry) }),
     ...(reading && {
       reading,
       printSeconds: printSeconds!,
       dial: enlargerSeconds(printSeconds!, timerStep),
-      advice: stripAdvice(set, reading, draft, wanted),
     }),
-    ...(reading?.bothSeen && { settingsWithin: settingsWithin(set, reading) }),
+    // Before the first strip what was read says how wide that is to be.
+    ...(together &&
+      (reading || !together.made) && { advice: stripAdvice(set, together, draft, wanted) }),
+    ...(reading?.contrastBy && { settingsWithin: settingsWithin(set, reading) }),
     ...(soFar && { soFar }),
-    ...(reading?.bothSeen && {
+    ...(reading?.contrastBy && {
       plot: curvePlot({
         paper,
         range: reading.setting.range,
@@ -467,7 +478,7 @@ function carriedOf(
   { highlight, made, setting }: PrintReading,
   density: number,
 ): number {
-  return highlight ? keepTone(paper, made, setting, highlight.seconds, density) : 0;
+  return highlight && made ? keepTone(paper, made, setting, highlight.seconds, density) : 0;
 }
 
 /** Why the answer is what it is, one thing after the other. */
@@ -498,20 +509,23 @@ function lagFoundBy(reading: PrintReading | undefined, lamp: Lamp): { lagFound?:
   return found ? { lagFound: Number(lagSeconds.toFixed(2)) } : {};
 }
 
-/** The answer of the strips before. */
-function soFarOf({ reading }: Session, { timerStepSeconds }: Lamp): SoFar {
-  const { setting, seconds, withinStops } = reading;
-  return { setting, seconds, dial: enlargerSeconds(seconds, timerStepSeconds), withinStops };
+/** The answer of the strips before, and of what was read. */
+function soFarOf(together: PrintReading, { timerStepSeconds }: Lamp): SoFar {
+  const { setting, seconds, withinStops, withinRange } = together;
+  return {
+    ...{ setting, withinStops, withinRange },
+    ...(timeKnown(together) && { dial: enlargerSeconds(seconds, timerStepSeconds) }),
+  };
 }
 
 /** Where a dial stands for the contrast that is wanted, and the time that keeps the highlight there. */
 function dialOf(
   { paper, set }: PaperFacts,
-  { bothSeen, wantedRange, setting, seconds }: PrintReading,
+  { contrastBy, wantedRange, setting, seconds }: PrintReading,
   highlightDensity: number,
   timerStep: number,
 ): { name: string; time: string } | undefined {
-  const place = bothSeen ? dialFor(set, wantedRange) : undefined;
+  const place = contrastBy ? dialFor(set, wantedRange) : undefined;
   if (!place) return undefined;
   const { softest, hardest } = setEnds(set);
   const range = Math.min(softest, Math.max(hardest, wantedRange));

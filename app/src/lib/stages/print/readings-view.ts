@@ -1,36 +1,20 @@
 import {
   STOP_IN_LOG,
-  readSpots,
-  toneById,
-  toneWord,
   dialFor,
-  negativeLights,
+  readSpots,
+  toneWord,
+  type PrintReading,
   type ReadingsAnswer,
-  type Spot,
 } from '@katachron/core';
+import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
+import type { PaperFacts } from '../../nouns/paper/facts.ts';
 import { attempt } from '../../words/attempt.ts';
-import { parseDecimal } from '../../words/decimal.ts';
-import { enlargerSeconds } from '../../words/duration.ts';
 import { stopsInWords } from '../../words/fraction.ts';
 import { curvePlot, type CurvePlot } from './curve-plot.ts';
-import type { ReadingsDraft } from '../../nouns/in-hand/draft.ts';
-import type { PaperFacts } from '../../nouns/paper/facts.ts';
-
-export type ReadingsForm = ReadingsDraft;
-/** A place of the picture as it is being typed. */
-export type SpotForm = ReadingsForm['highlight'];
-
-export const emptyReadings = (settingId: string): ReadingsForm => ({
-  scale: 'light',
-  highlight: { name: 'highlight', reading: '', tone: 'VIII' },
-  shadow: { name: 'shadow', reading: '', tone: 'II' },
-  others: [],
-  known: { reading: '', tone: 'VIII', seconds: '', settingId },
-});
+import { UNSEEN, readPlaces, spotOf, type ReadingsForm } from './read-places.ts';
 
 export interface ReadingsView {
   readonly answer?: ReadingsAnswer;
-  readonly dial?: string;
   readonly sentences: readonly string[];
   /** What each place becomes, and what the hands do about it. */
   readonly spots: readonly {
@@ -44,111 +28,35 @@ export interface ReadingsView {
   readonly swapped?: string;
 }
 
-/** What a lens and a negative let through, between the lightest and the darkest that a probe is used for, log10. */
-const MOST_LOG = 6;
-
-/** Highlight and shadow as they were read, where they can both be right; otherwise what is wrong with them. */
-function doubtOf(highlight?: Spot, shadow?: Spot, known = false): string | undefined {
-  if (highlight && shadow) {
-    const apart = (shadow.logLight - highlight.logLight) / STOP_IN_LOG;
-    if (Math.abs(apart) < UNSEEN)
-      return 'Highlight and shadow read the same: no contrast spans that. Read them once more.';
-    return undefined;
-  }
-  if (!highlight && !shadow) return undefined;
-  const missing = highlight ? 'shadow' : 'highlight';
-  return `One reading says nothing of the contrast: read the ${missing} too${known ? '' : ', or make a strip'}.`;
-}
-
-/** Less than this nobody burns or dodges, stops. */
-const UNSEEN = 1 / 12;
-
-/** Reads the form, as far as it is filled in. */
+/** Reads the form, as far as it is filled in, for a print at the setting that all that is known asks for. */
 export function readingsView(
   form: ReadingsForm,
+  tones: Pick<PrintDraft, 'highlightTone' | 'shadowTone'>,
   { paper, set }: PaperFacts,
-  timerStep: number,
+  together?: Pick<PrintReading, 'setting'>,
 ): ReadingsView {
-  const troubles: string[] = [];
-  const number = (text: string, what: string): number | undefined => {
-    if (text.trim() === '') return undefined;
-    const example = form.scale === 'light' ? '−1.42' : '1.12';
-    const read = attempt(() => parseDecimal(text, '', `Type ${what} as ${example}.`));
-    if (read.trouble !== undefined) troubles.push(read.trouble);
-    return read.value;
-  };
-  const { factor } =
-    negativeLights.find(({ id }) => id === form.negativeLight) ?? negativeLights[0];
-  // Directed light makes the densities of silver count for more.
-  const lightOf = (reading: number) => (form.scale === 'light' ? reading : -reading * factor);
-  const spot = ({ name, reading, tone }: SpotForm): Spot | undefined => {
-    const value = number(reading, `the reading of the ${name.trim() || 'place'}`);
-    if (value !== undefined && Math.abs(value) > MOST_LOG) {
-      troubles.push(
-        `${name.trim() || 'The place'} reads ${value}: a ${form.scale === 'light' ? 'log of light' : 'density'} lies within ${MOST_LOG}.`,
-      );
-      return undefined;
-    }
-    return value === undefined
-      ? undefined
-      : { logLight: lightOf(value), netDensity: toneById(tone).netDensity };
-  };
-  const highlight = spot(form.highlight);
-  const shadow = spot(form.shadow);
-  const others = form.others.flatMap((other) => {
-    const read = spot(other);
-    return read ? [{ name: other.name.trim() || 'place', spot: read }] : [];
-  });
-  const known = {
-    reading: number(form.known.reading, 'the known print’s reading'),
-    seconds: number(form.known.seconds, 'the known print’s seconds'),
-  };
-  const doubt = doubtOf(highlight, shadow, known.seconds !== undefined);
-  if (doubt && troubles.length === 0) troubles.push(doubt);
-  if (!highlight || !shadow || doubt) return { sentences: [], spots: [], troubles };
-  if (shadow.logLight < highlight.logLight) {
-    const light = form.scale === 'light';
-    return {
-      sentences: [],
-      spots: [],
-      troubles,
-      swapped: `The highlight reads ${light ? 'more light' : 'thinner'} than the shadow: on a negative the highlight is the dense place. Were the two read the other way round?`,
-    };
-  }
+  const { read, troubles, swapped } = readPlaces(form, tones);
+  if (!read) return { sentences: [], spots: [], troubles, ...(swapped && { swapped }) };
+  const [highlight, shadow] = [spotOf(read, read.highlight), spotOf(read, read.shadow)];
   const asked = attempt(() =>
     readSpots(paper, set, {
-      highlight,
-      shadow,
-      others: others.map((other) => other.spot),
-      ...(known.reading !== undefined &&
-        known.seconds !== undefined &&
-        known.seconds > 0 && {
-          known: {
-            logLight: lightOf(known.reading),
-            netDensity: toneById(form.known.tone).netDensity,
-            seconds: known.seconds,
-            settingId: form.known.settingId,
-          },
-        }),
+      ...{ highlight, shadow },
+      others: read.others.map((other) => spotOf(read, other)),
+      ...(together && { settingId: together.setting.id }),
     }),
   );
   if (!asked.value) return { sentences: [], spots: [], troubles: [...troubles, asked.trouble] };
   const answer = asked.value;
-  const names = ['highlight', 'shadow', ...others.map(({ name }) => name)];
-  const apart = (shadow.logLight - highlight.logLight) / STOP_IN_LOG;
+  const names = ['highlight', 'shadow', ...read.others.map(({ name }) => name)];
   const place = dialFor(set, answer.range);
   return {
     answer,
-    ...(answer.seconds !== undefined && { dial: enlargerSeconds(answer.seconds, timerStep) }),
     sentences: [
-      `The shadow gets ${stopsInWords(apart)} more light than the highlight: that spans R ${answer.range.toFixed(1)}, so ${set.noun} ${answer.setting.name}${place ? `, or ${place.name} exactly` : ''}.`,
+      `${spanWords((shadow.logLight - highlight.logLight) / STOP_IN_LOG)}: that spans R ${answer.range.toFixed(1)}, so ${set.noun} ${answer.setting.name}${place ? `, or ${place.name} exactly` : ''}.`,
       ...(answer.beyond
         ? [
             `No ${set.noun} is ${answer.beyond === 'too-hard' ? 'hard' : 'soft'} enough: place the tones closer, or let the hands do the rest.`,
           ]
-        : []),
-      ...(answer.seconds === undefined
-        ? ['For the time, give one print that was right in this set-up.']
         : []),
     ],
     spots: answer.spots.map(({ netDensity, missStops }, index) => ({
@@ -168,3 +76,7 @@ export function readingsView(
     troubles,
   };
 }
+
+/** How far the two places lie apart. */
+export const spanWords = (apart: number): string =>
+  `The shadow gets ${stopsInWords(apart)} more light than the highlight`;

@@ -21,7 +21,8 @@ const SAME_TIME = 1 / 12;
 /** What the change of contrast alone does to the time. */
 function filterWords(
   set: ContrastSet,
-  { highlight, setting, made }: PrintReading,
+  { highlight, setting }: PrintReading,
+  made: ContrastSetting,
   carried: number,
   timerStep: number,
 ): string[] {
@@ -41,8 +42,15 @@ export function printReason(
   carried: number,
   timerStep: number,
 ): string[] {
-  const { highlight, shadow, bothSeen, setting, beyond, shadowLeftStops } = reading;
-  if (bothSeen && !(highlight && shadow)) {
+  const { highlight, shadow, contrastBy, setting, beyond, shadowLeftStops } = reading;
+  if (contrastBy === 'readings') {
+    const is = `contrast is what was read of the negative: ${set.noun} ${setting.name}`;
+    if (!highlight && !shadow) {
+      return [`The ${is}; the time follows from prints that were right before.`];
+    }
+    return [`The ${highlight ? 'highlight' : 'shadow'} was picked; the ${is}.`];
+  }
+  if (contrastBy && !(highlight && shadow)) {
     const place = highlight ? 'shadow' : 'highlight';
     return [
       `The ${place} was picked on another strip; both are read as one: ${set.noun} ${setting.name}.`,
@@ -65,7 +73,8 @@ export function printReason(
         ? `${wants}, too little to change the ${set.noun}.`
         : `${wants}, so go ${harder ? 'harder' : 'softer'}: ${set.noun} ${setting.name}.`,
     );
-    if (setting.id !== made.id) sentences.push(...filterWords(set, reading, carried, timerStep));
+    if (setting.id !== made.id)
+      sentences.push(...filterWords(set, reading, made, carried, timerStep));
   }
   if (beyond) {
     const hard = beyond === 'too-hard';
@@ -118,18 +127,26 @@ export function lagReason(
   ];
 }
 
+/** Less than this is the same contrast, R. */
+const SAME_RANGE = 2;
+
 /** What the numbers rest on, for whoever wants to check. */
 export function contrastFigures(
   set: ContrastSet,
   reading: PrintReading,
   dial?: { readonly name: string; readonly time: string },
 ): string | undefined {
-  const { alone, bothSeen, wantedRange, setting } = reading;
-  if (!bothSeen) return undefined;
+  const { alone, contrastBy, wantedRange, setting } = reading;
+  if (!contrastBy) return undefined;
   const formula = alone
     ? `, ${alone.formulaRange.toFixed(1)} by the bare formula as first estimate`
     : '';
-  const figures = `R ${(alone?.range ?? wantedRange).toFixed(1)} wanted on the paper’s curve${formula}; ${set.noun} ${setting.name} is R ${Math.round(setting.range)}`;
+  const own = alone?.range ?? wantedRange;
+  const together =
+    Math.abs(own - wantedRange) < SAME_RANGE
+      ? ''
+      : `; R ${wantedRange.toFixed(1)} with all else that is known`;
+  const figures = `R ${own.toFixed(1)} wanted on the paper’s curve${formula}${together}; ${set.noun} ${setting.name} is R ${Math.round(setting.range)}`;
   const exact = dial ? ` Between the points: ${dial.name}, ${dial.time} s.` : '';
   return `${figures}${set.calibrated ? '.' : ', not calibrated.'}${exact}`;
 }
@@ -150,14 +167,16 @@ export function stripAdvice(
   draft: Pick<PrintDraft, 'method'>,
   wanted: Certainty,
 ): string {
-  const { withinStops, withinRange, bothSeen, next, noGain, separately } = reading;
-  const contrast = bothSeen ? `${Math.round(withinRange)} R` : 'contrast not known yet';
-  const is = `${withinInWords(withinStops)} and ${contrast}`;
+  const { withinStops, withinRange, contrastBy, next, noGain, separately } = reading;
+  const contrast = contrastBy ? `${Math.round(withinRange)} R` : 'contrast not known yet';
+  const is = timeKnown(reading)
+    ? `within ${withinInWords(withinStops)} and ${contrast}`
+    : `the contrast within ${contrast}, the time not known`;
   if (noGain) {
-    return `That is within ${is}; ${wanted.name} asks for ${wantedWords(wanted)}. ${noGainWords[noGain]}`;
+    return `That is ${is}; ${wanted.name} asks for ${wantedWords(wanted)}. ${noGainWords[noGain]}`;
   }
   if (reading.verdict === 'make-print') {
-    return `That is within ${is}, as sure as ${wanted.name} asks. Another strip is not worth the paper.`;
+    return `That is ${is}, as sure as ${wanted.name} asks. Another strip is not worth the paper.`;
   }
   const nameOf = (id: string) => lookedAtWith(set).find((setting) => setting.id === id)?.name ?? '';
   const strip = next
@@ -173,8 +192,13 @@ export function stripAdvice(
   if (reading.verdict === 'reach-further') {
     return `A pick at the end of the strip: the right one may lie beyond. Make ${strip}.${apart}`;
   }
-  return `So far within ${is}; ${wanted.name} asks for ${wantedWords(wanted)}. Next: ${strip}.${apart}`;
+  return `So far ${is}; ${wanted.name} asks for ${wantedWords(wanted)}. Next: ${strip}.${apart}`;
 }
+
+/** Known no better than this, a time is not worth a number, stops. */
+const KNOWN_AT_ALL = 1.25;
+export const timeKnown = ({ withinStops }: Pick<PrintReading, 'withinStops'>): boolean =>
+  withinStops <= KNOWN_AT_ALL;
 
 const wantedWords = ({ stops, range }: Certainty) => `${withinInWords(stops)} and ${range} R`;
 
@@ -184,16 +208,23 @@ export function sessionWords(
   { reading, learnedFrom, numbers }: Session,
   current: number,
 ): { learned?: string; contradiction?: string } {
-  const { odd, settingsStopsSd, settingsRangeSd, eyeStops } = reading;
+  const { odd, misread, settingsStopsSd, settingsRangeSd, eyeStops } = reading;
   const prints = learnedFrom.length === 1 ? 'one print' : `${learnedFrom.length} prints`;
   const [first] = odd;
   return {
     ...(learnedFrom.length > 0 && {
       learned: `Learned from ${prints} in this set-up: from one ${set.noun} to the next within ${stopsInWords(NINETY_FIVE * settingsStopsSd)}, their ranges within ${Math.round(NINETY_FIVE * settingsRangeSd)} R. A pick errs by about ${stopsInWords(eyeStops)}.`,
     }),
-    ...(first && { contradiction: oddWords(first, numbers[first.strip]!, current) }),
+    ...(misread > MISREAD && reading.made
+      ? { contradiction: MISREAD_WORDS }
+      : first && { contradiction: oddWords(first, numbers[first.strip]!, current) }),
   };
 }
+
+/** Readings that are this probably wrong are named. */
+const MISREAD = 0.25;
+const MISREAD_WORDS =
+  'What was read does not fit what was picked: it was another place, or the light was changed since. Read both once more; meanwhile the picks count.';
 
 function oddWords({ place, stops }: OddLook, number: number, current: number): string {
   const whose = number >= current ? 'This strip’s' : `Strip ${number}’s`;

@@ -23,6 +23,7 @@ import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { Print } from '../../nouns/print/contract.ts';
 import { attempt, type Attempt } from '../../words/attempt.ts';
 import { sameName, type PaperFacts } from '../../nouns/paper/facts.ts';
+import { probeReadings, readingsOf } from './read-places.ts';
 
 /** Less than this nobody sees, stops. */
 export const UNSEEN_STOPS = 1 / 24;
@@ -65,7 +66,7 @@ function sessionStrip(strip: KeptStrip, { worth, doubtStops }: Converted = {}): 
 const densityOf = (tone: ToneId) => toneById(tone).netDensity;
 
 /** A print in the logbook as evidence of its set-up; nothing where its strips cannot have been fired as they are written. */
-function evidence({ setup, strips }: Print): EarlierPrint | undefined {
+function evidence({ setup, strips, readings }: Print): EarlierPrint | undefined {
   const { lamp } = setup;
   const counted = strips.filter(
     ({ highlight, shadow, worth }) => (highlight ?? shadow) && worth !== 0,
@@ -84,6 +85,7 @@ function evidence({ setup, strips }: Print): EarlierPrint | undefined {
     strips: counted.map(({ worth, lamp: own = lamp, ...strip }) =>
       sessionStrip({ ...strip, lamp: own }, worth === undefined ? {} : { worth }),
     ),
+    ...(readings && { readings: probeReadings(readings, setup, lamp.lagSeconds) }),
   };
 }
 
@@ -168,6 +170,14 @@ export function teachers(draft: PrintDraft, prints: readonly Print[]) {
     });
 }
 
+/**
+ * Where places were read and nothing was seen, any strip does for a first guess; that on the page would make the strip that is
+ * advised depend on the one that stands there.
+ */
+const USUAL_GUESS = {
+  choices: { kind: 'stops', method: 'separate', firstSeconds: 2, step: 0.5, patches: 10 },
+} as const;
+
 /** A session as the core reads it, with the number of each strip. */
 export function printSession(
   draft: PrintDraft,
@@ -181,6 +191,8 @@ export function printSession(
     ({ strip, conversion }) => conversion.whole && seen(strip),
   );
   const looked = current.filter(seen);
+  const readings = readingsOf(draft, lamp.lagSeconds, now);
+  const unseen = readings && before.length + looked.length === 0;
   return {
     session: {
       ...{ paper: on.paper, set: on.set, lamp, earlier },
@@ -189,7 +201,9 @@ export function printSession(
       strips: [
         ...before.map(({ strip, conversion }) => sessionStrip(strip, countedBy(conversion))),
         ...looked.map((strip) => sessionStrip(strip)),
+        ...(unseen ? [{ ...USUAL_GUESS, settingId: draft.settingId, lamp }] : []),
       ],
+      ...(readings && { readings }),
       wanted: certaintyOf(draft),
       mostParts: draft.sideBySide ? 2 : 1,
     },
@@ -201,8 +215,9 @@ export function printSession(
 }
 
 /**
- * What the strips of a session say; the newest, of one contrast or of two side by side, may not have been looked at yet. Strips
- * whose set-up cannot be converted are left out, and there is no answer while nothing was seen.
+ * What the strips of a session say, and what was read of the negative; the newest, of one contrast or of two side by side, may
+ * not have been looked at yet. Strips whose set-up cannot be converted are left out, and there is no answer while nothing was
+ * seen or read.
  */
 export function sessionOf(
   draft: PrintDraft,

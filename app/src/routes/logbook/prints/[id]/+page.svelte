@@ -12,6 +12,7 @@
   import type { Sheet, Verdict } from '$lib/nouns/print/sheet.ts';
   import { areaWords, settingWords } from '$lib/stages/logbook/line.ts';
   import SheetVerdict from '$lib/stages/logbook/SheetVerdict.svelte';
+  import { readPlacesWords } from '$lib/nouns/print/read-words.ts';
   import { stripLines } from '$lib/stages/logbook/strip-log.ts';
   import { copyOf, draftFrom } from '$lib/stages/print/from-record.ts';
   import { areaSeconds } from '$lib/words/area.ts';
@@ -171,6 +172,12 @@
   </div>
 
   <section aria-label="Strips">
+    {#if print.readings}
+      <p class="border-b border-hair pb-3">
+        <span class="font-[620]">Read before the first strip.</span>
+        {readPlacesWords(print.readings)}.
+      </p>
+    {/if}
     {#each strips as strip, index (index)}
       <div class="border-b border-hair pb-3 pt-1 first:pt-0">
         <h2 class="font-[620]">{strip.heading}</h2>

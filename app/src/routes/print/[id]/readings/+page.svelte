@@ -4,16 +4,22 @@
   import {
     highlightTones,
     negativeLights,
+    readingScales,
     shadowTones,
-    toneById,
     tones,
-    type ToneId,
   } from '@katachron/core';
   import { SimulatedLightProbe } from '$lib/bench/devices/simulated-light-probe.ts';
   import CurvePicture from '$lib/stages/print/CurvePicture.svelte';
+  import ReadPlace from '$lib/stages/print/ReadPlace.svelte';
+  import RightPrint from '$lib/stages/print/RightPrint.svelte';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
   import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
-  import { emptyReadings, readingsView, type SpotForm } from '$lib/stages/print/readings-view.ts';
+  import { emptyReadings } from '$lib/stages/print/read-places.ts';
+  import { typedReading } from '$lib/nouns/print/read-words.ts';
+  import { readingsView } from '$lib/stages/print/readings-view.ts';
+  import { timeKnown } from '$lib/stages/print/reason.ts';
+  import { enlargerSeconds } from '$lib/words/duration.ts';
+  import { withinInWords } from '$lib/words/fraction.ts';
   import { MOST_SPOTS } from '$lib/nouns/in-hand/limits.ts';
   import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
@@ -27,17 +33,18 @@
   $effect.pre(() => {
     draft.readings ??= emptyReadings(bench.setting.id);
   });
-  const view = $derived(readingsView(form, bench.on, bench.timerStep));
+  /** All that is known of the print: what was read here, what was picked on strips, and prints made before. */
+  const together = $derived(form.leftOut ? undefined : bench.together);
+  const view = $derived(readingsView(form, draft, bench.on, together));
+  const enough = $derived(together?.verdict === 'make-print');
   const probe = new SimulatedLightProbe();
-  const places = $derived<SpotForm[]>([form.highlight, form.shadow, ...form.others]);
-  const toneOptions = (ids: readonly ToneId[]) =>
-    ids.map((id) => ({ id, name: toneById(id).name, more: toneById(id).use }));
+  const places = $derived([form.highlight, form.shadow, ...form.others]);
   const all = tones.map(({ id }) => id);
 
   useKeys([
     { key: ' ', does: 'read the probe into the next empty place', run: () => void readProbe() },
     { key: 'a', does: 'one more place', run: add },
-    { key: 'c', does: 'a check strip at the answer', run: () => void check() },
+    { key: 'c', does: 'the strip that it still takes, or a check strip', run: () => void strip() },
     { key: 'Escape', does: 'back to the strips', run: () => void goto(print.path) },
   ]);
 
@@ -45,7 +52,13 @@
     if (!places.some(({ reading }) => reading.trim() === '')) add();
     const place = places.find(({ reading }) => reading.trim() === '');
     const log = await probe.read();
-    if (place) place.reading = String(form.scale === 'light' ? log : -log).replace('-', '−');
+    if (place) place.reading = typedReading(form.scale === 'light' ? log : -log);
+    readHere();
+  }
+
+  /** A probe reads the light of the set-up that stands now. */
+  function readHere() {
+    form.setup = { ...bench.now.setup };
   }
 
   /** The two places the other way round. */
@@ -54,11 +67,11 @@
     [highlight.reading, shadow.reading] = [shadow.reading, highlight.reading];
   }
 
-  /** The answer becomes a strip of three patches on this print, and its pick the print. */
-  async function check() {
-    const { answer } = view;
-    if (answer?.seconds === undefined) return;
-    print.checkAt(answer.setting.id, answer.seconds);
+  /** The strip that is still worth its paper; where none is, three patches around the answer check it. */
+  async function strip() {
+    if (!view.answer || !together) return;
+    if (enough) print.checkAt(together.setting.id, together.seconds);
+    else print.layStrip(together.next);
     await goto(print.path);
   }
 
@@ -70,59 +83,23 @@
 
 <svelte:head><title>Readings · Katachron</title></svelte:head>
 
-{#snippet place(spot: SpotForm, tonesHere: readonly ToneId[], index?: number)}
-  <li class="flex min-h-14 flex-wrap items-center gap-x-3 border-b border-hair">
-    {#if index === undefined}
-      <span class="w-28 font-[560]">{spot.name}</span>
-    {:else}
-      <input
-        class="field w-28"
-        maxlength="40"
-        aria-label="Name of the place"
-        bind:value={spot.name}
-      />
-    {/if}
-    <input
-      class="field w-24 text-xl"
-      inputmode="decimal"
-      maxlength="10"
-      aria-label="Reading of the {spot.name}"
-      bind:value={spot.reading}
-    />
-    <span class="text-soft"
-      >meant to be
-      <SlotChoice
-        label="Tone of the {spot.name}"
-        bind:value={spot.tone}
-        options={toneOptions(tonesHere)}
-      /></span
-    >
-    {#if index !== undefined}
-      <button
-        class="ml-auto min-h-11 text-soft underline decoration-hair"
-        onclick={() => form.others.splice(index, 1)}>leave out</button
-      >
-    {/if}
-  </li>
-{/snippet}
-
 <PrintPages of={print.path} />
 <h1 class="heading">Readings instead of a strip</h1>
 <p class="reason mt-1 text-soft">
-  A probe on the baseboard, or the densities of the negative, at a highlight and a shadow: the
-  contrast that spans them follows. Two places can be met exactly; a third needs the hands.
+  A probe on the baseboard, or densities of the negative: they count like looks at a strip. The
+  contrast follows at once, the time where prints made here were read, or one that was right is
+  given. A third place is for the hands.
 </p>
-<div class="mt-4 grid grid-cols-1 gap-x-14 gap-y-6 lg:grid-cols-[minmax(0,1fr)_440px]">
+<div
+  class="mt-4 grid grid-cols-1 gap-x-14 gap-y-6 lg:grid-cols-[minmax(0,1fr)_440px] lg:grid-rows-[auto_1fr]"
+>
   <section aria-label="Places">
     <p class="text-lg text-soft">
       Read as
       <SlotChoice
         label="The scale of the readings"
         bind:value={form.scale}
-        options={[
-          { id: 'light', name: 'log light', more: 'of a probe on the baseboard' },
-          { id: 'density', name: 'density', more: 'of the negative' },
-        ]}
+        options={readingScales}
       />{#if form.scale === 'density'}, lit by
         <SlotChoice
           label="The light on the negative"
@@ -136,50 +113,39 @@
       {bench.set.name}{bench.set.calibrated ? '' : ', not calibrated'}.
     </p>
     <ul class="mt-2">
-      {@render place(form.highlight, highlightTones)}
-      {@render place(form.shadow, shadowTones)}
-      {#each form.others as other, index (index)}{@render place(other, all, index)}{/each}
+      <ReadPlace
+        spot={form.highlight}
+        bind:tone={draft.highlightTone}
+        tones={highlightTones}
+        onread={readHere}
+      />
+      <ReadPlace
+        spot={form.shadow}
+        bind:tone={draft.shadowTone}
+        tones={shadowTones}
+        onread={readHere}
+      />
+      {#each form.others as other, index (index)}
+        <ReadPlace
+          spot={other}
+          bind:tone={other.tone}
+          tones={all}
+          onread={readHere}
+          onleave={() => form.others.splice(index, 1)}
+        />
+      {/each}
     </ul>
     <div class="mt-3 flex flex-wrap gap-3">
-      <Button main keyHint="Space" onclick={() => void readProbe()}>Read the probe</Button>
+      <Button main={!view.answer} keyHint="Space" onclick={() => void readProbe()}
+        >Read the probe</Button
+      >
       <Button keyHint="A" onclick={add}>One more place</Button>
     </div>
     <p class="mt-2 text-[15px] text-soft">
       The {probe.name} stands in for one that is plugged in. Room light off while it reads.
     </p>
-    <h2 class="mt-4 font-[620]">A print that was right here</h2>
-    <p class="mt-1 flex flex-wrap items-center gap-x-2 text-soft">
-      A place that read
-      <input
-        class="field w-20 text-lg"
-        inputmode="decimal"
-        maxlength="10"
-        aria-label="Reading of the known print"
-        bind:value={form.known.reading}
-      />
-      became
-      <SlotChoice
-        label="Tone of the known print"
-        bind:value={form.known.tone}
-        options={toneOptions(all)}
-      />
-      in
-      <input
-        class="field w-20 text-lg"
-        inputmode="decimal"
-        maxlength="10"
-        aria-label="Seconds of the known print"
-        bind:value={form.known.seconds}
-      />
-      s at {bench.set.noun}
-      <SlotChoice
-        label="The {bench.set.noun} of the known print"
-        bind:value={form.known.settingId}
-        options={bench.set.settings}
-      />.
-    </p>
   </section>
-  <section aria-label="What follows" aria-live="polite">
+  <section class="lg:row-span-2" aria-label="What follows" aria-live="polite">
     {#each view.troubles as trouble, index (index)}
       <p class="reason text-trouble" role="alert">{trouble}</p>
     {/each}
@@ -189,19 +155,44 @@
     {/if}
     {#if view.answer}
       <div class="flex gap-x-12">
-        {#if view.dial}
-          <p class="numeral text-[84px]" data-testid="seconds">
-            {view.dial}<span class="text-[0.36em]"> s</span>
-          </p>
+        {#if together && timeKnown(together)}
+          <div>
+            <p class="numeral text-[84px]" data-testid="seconds">
+              {enlargerSeconds(together.seconds, bench.timerStep)}<span class="text-[0.36em]">
+                s</span
+              >
+            </p>
+            <p class="mt-3 text-soft">within {withinInWords(together.withinStops)}</p>
+          </div>
         {/if}
-        <p class="numeral text-[84px]" data-testid="setting">{view.answer.setting.name}</p>
+        <div>
+          <p class="numeral text-[84px]" data-testid="setting">{view.answer.setting.name}</p>
+          {#if together}
+            <p class="mt-3 text-soft">
+              {bench.set.noun}, within {Math.round(together.withinRange)} R
+            </p>
+          {/if}
+        </div>
       </div>
-      {#each view.sentences as sentence, index (index)}<p class="reason mt-2">
-          <Said words={sentence} />
-        </p>{/each}
-      {#if view.answer.seconds !== undefined}
-        <div class="mt-3">
-          <Button keyHint="C" onclick={() => void check()}>Check it by a strip</Button>
+      {#each [...view.sentences, ...(bench.contradiction ? [bench.contradiction] : []), ...(together && bench.advice ? [bench.advice] : [])] as sentence, index (index)}
+        <p class="reason mt-2"><Said words={sentence} /></p>
+      {/each}
+      {#if form.leftOut}
+        <p class="reason mt-2">
+          It is left out of the print’s answer.
+          <button class="slot-in min-h-9" onclick={() => (form.leftOut = false)}
+            >Let it count</button
+          >
+        </p>
+      {/if}
+      {#if together}
+        <div class="mt-3 flex flex-wrap gap-3">
+          {#if enough}
+            <Button main keyHint="Esc" onclick={() => void goto(print.path)}>To the print</Button>
+          {/if}
+          <Button main={!enough} keyHint="C" onclick={() => void strip()}
+            >{enough ? 'Check it by a strip' : 'Lay the strip so'}</Button
+          >
         </div>
       {/if}
       <ul class="mt-2" aria-label="What each place becomes">
@@ -220,4 +211,5 @@
       </p>
     {/if}
   </section>
+  <RightPrint known={form.known} set={bench.set} />
 </div>

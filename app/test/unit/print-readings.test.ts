@@ -1,0 +1,189 @@
+import { describe, expect, it } from 'vitest';
+import type { PrintDraft } from '../../src/lib/nouns/in-hand/draft.ts';
+import { PrintBody, type Print } from '../../src/lib/nouns/print/contract.ts';
+import { stripReadingOperation } from '../../src/lib/server/operations/strip-reading.ts';
+import { fits } from '../../src/lib/server/validation.ts';
+import { isPlaced, placedStrip, withPlaced } from '../../src/lib/stages/print/begin-print.ts';
+import { firingLines, isFired } from '../../src/lib/stages/print/firing-lines.ts';
+import { draftFrom } from '../../src/lib/stages/print/from-record.ts';
+import { changedSetup, checkStripDraft } from '../../src/lib/stages/print/keep.ts';
+import { nextWords } from '../../src/lib/stages/print/next-words.ts';
+import { printView } from '../../src/lib/stages/print/print-view.ts';
+import { emptyReadings, readPlaces, readWords } from '../../src/lib/stages/print/read-places.ts';
+import { emptyBench, setupNow } from '../../src/lib/stages/print/setup-now.ts';
+import { made, withSheet } from '../made.ts';
+import { stripRead } from '../samples.ts';
+
+const blank = emptyReadings('2');
+/** A negative whose highlight gets so much log light, its shadow 0.94 more: filter 2. */
+const read = (log: number, scale: 'light' | 'density' = 'light') => ({
+  ...{ ...blank, scale },
+  highlight: { ...blank.highlight, reading: String(log) },
+  shadow: { ...blank.shadow, reading: (log + (scale === 'light' ? 0.94 : -0.94)).toFixed(2) },
+});
+const unseen: PrintDraft = { ...stripRead, areas: [], highlight: null, shadow: null };
+const negative = (log: number, change: Partial<PrintDraft> = {}): PrintDraft => ({
+  ...unseen,
+  readings: read(log),
+  ...change,
+});
+const setup = setupNow(unseen, emptyBench).setup;
+
+/** Prints made here of negatives that were read: highlight and shadow right on the fourth patch. */
+const prints = (change: (log: number) => Partial<PrintDraft> = () => ({})): Print[] =>
+  Array.from({ length: 10 }, (_, number) => {
+    const first = 3 + (number % 4);
+    const log = Math.log10(10 / (first * 2));
+    const draft = negative(Number(log.toFixed(2)), {
+      ...{ first: String(first), highlight: 3, shadow: 3 },
+      ...change(log),
+    });
+    return { id: String(number), version: 1, ...made(draft, `Print ${number}`, 1000 + number)! };
+  });
+
+describe('what was read of a negative', () => {
+  it('says the contrast before the first strip, and places it; the time is the strip’s to find', () => {
+    const view = printView(negative(-0.1));
+    expect(view.reading).toBeUndefined();
+    expect(view.soFar!.setting.id).toBe('2');
+    expect(view.soFar!.dial).toBeUndefined();
+    expect(view.advice).toMatch(
+      /^So far the contrast within \d+ R, the time not known; a work print asks for 0\.20 stop and 12 R\. Next: 15 patches/,
+    );
+    const placed = placedStrip(negative(-0.1), emptyBench, view.together)!;
+    expect(placed.prints).toBeUndefined();
+    const laid = withPlaced(negative(-0.1), placed);
+    expect(laid.patches).toBe('15');
+    expect(isPlaced(laid, placed)).toBe(true);
+    expect(nextWords(negative(-0.1), view)).toBe('Fire strip 1 and pick on it');
+  });
+
+  it('with ten prints made here is the print: no strip, and its reason', () => {
+    const bench = { ...emptyBench, evidence: prints() };
+    const draft = negative(-0.1);
+    const view = printView(draft, bench);
+    // 10 s at 0, so 12.6 s at −0.1.
+    expect(Number(view.dial)).toBeGreaterThan(12.1);
+    expect(Number(view.dial)).toBeLessThan(13.1);
+    expect(view.reasons).toEqual([
+      'The contrast is what was read of the negative: filter 2; the time follows from prints that were right before.',
+    ]);
+    expect(view.advice).toMatch(/Another strip is not worth the paper\.$/);
+    expect(placedStrip(draft, bench, view.together)).toBeUndefined();
+    expect(firingLines(draft, view, 'print')).toMatchObject([{ filter: 'filter 2' }]);
+    expect(isFired(withSheet(draft, view), view)).toBe(true);
+    // Nothing that was not looked at is put aside as if it had been.
+    expect(checkStripDraft(draft, view, '2', 12.6).earlier).toEqual([]);
+    expect(changedSetup(draft, view, { head: '50 cm' }, bench).earlier).toBeUndefined();
+    expect(changedSetup(draft, view, { contrastSetId: 'grades' }, bench).earlier).toEqual([]);
+  });
+
+  it('left out counts for nothing, and is kept', () => {
+    const bench = { ...emptyBench, evidence: prints() };
+    const draft = negative(-0.1, { readings: { ...read(-0.1), leftOut: true } });
+    const view = printView(draft, bench);
+    expect(view.together).toBeUndefined();
+    const words = readWords(draft.readings!, readPlaces(draft.readings!, draft).read!, setup);
+    expect(words).toBe('Log light −0.1 at the highlight and 0.84 at the shadow are left out.');
+    const kept = made({ ...draft, highlight: 3, shadow: 3 }, 'Left out', 5)!;
+    expect(kept.readings).toBeUndefined();
+  });
+
+  it('by a probe is light of that set-up: after a change it says the contrast alone', () => {
+    const bench = { ...emptyBench, evidence: prints() };
+    const readings = { ...read(-0.1), setup };
+    expect(printView(negative(-0.1, { readings }), bench).reading).toBeDefined();
+    const raised = negative(-0.1, { readings, head: '50 cm' });
+    const view = printView(raised, bench);
+    expect(view.reading).toBeUndefined();
+    expect(view.together!.setting.id).toBe('2');
+    expect(view.together!.withinStops).toBeGreaterThan(2);
+    const { read: places } = readPlaces(readings, raised);
+    expect(readWords(readings, places!, view.now.setup)).toMatch(
+      /count for the contrast alone: the set-up was changed since\./,
+    );
+    expect(made({ ...raised, highlight: 3, shadow: 3 }, 'Raised', 5)!.readings).toBeUndefined();
+  });
+
+  it('as densities counts for the time under one head and lens, and for the contrast anywhere', () => {
+    const evidence = prints((log) => ({ readings: read(Number((-log).toFixed(2)), 'density') }));
+    const draft = { ...unseen, readings: read(0.1, 'density') };
+    const here = printView(draft, { ...emptyBench, evidence });
+    expect(here.together!.withinStops).toBeLessThan(0.3);
+    expect(Math.abs(Math.log2(here.together!.seconds / 12.6))).toBeLessThan(1 / 12);
+    const there = printView({ ...draft, head: '50 cm' }, { ...emptyBench, evidence });
+    expect(there.together!.withinStops).toBeGreaterThan(2);
+    expect(there.together!.setting.id).toBe('2');
+  });
+
+  it('that does not fit what is picked is said to be wrong, and the picks count', () => {
+    const bench = { ...emptyBench, evidence: prints() };
+    const view = printView(negative(-0.7, { highlight: 3, shadow: 3 }), bench);
+    expect(view.contradiction).toMatch(/^What was read does not fit what was picked/);
+    expect(Math.abs(Math.log2(view.reading!.seconds / 10))).toBeLessThan(1 / 8);
+    const fits = printView(negative(0, { highlight: 3, shadow: 3 }), bench);
+    expect(fits.contradiction).toBeUndefined();
+  });
+
+  it('is in the record, and is typed there again when the print is taken up', () => {
+    const known = { reading: '0.2', tone: 'VII', seconds: '9.5', settingId: '2.5' } as const;
+    const others = [{ name: 'roof', reading: '−0.4', tone: 'V' as const }];
+    const readings = { ...read(-0.1), known, others };
+    const record = made(
+      negative(-0.1, { readings, highlight: 3, highlightTone: 'VII' }),
+      'Furnace hall',
+      5,
+    )!;
+    expect(record.readings).toEqual({
+      scale: 'light',
+      highlight: { reading: -0.1, tone: 'VII' },
+      shadow: { reading: 0.84, tone: 'II' },
+      others: [{ name: 'roof', reading: -0.4, tone: 'V' }],
+      known: { reading: 0.2, tone: 'VII', seconds: 9.5, settingId: '2.5' },
+    });
+    expect(fits(PrintBody, record)).toBe(true);
+    const again = draftFrom({ id: '1', version: 1, ...record });
+    expect(again.readings).toEqual({
+      ...readings,
+      highlight: { name: 'highlight', reading: '−0.1' },
+      shadow: { name: 'shadow', reading: '0.84' },
+    });
+    expect(again.highlightTone).toBe('VII');
+  });
+
+  it('says the same through the open interface as on the page', () => {
+    const evidence = prints();
+    const view = printView(negative(-0.1), { ...emptyBench, evidence });
+    const lamp = { lagSeconds: 0.2, timerStepSeconds: 0.1 };
+    const tones = { highlightTone: 'VIII', shadowTone: 'II' } as const;
+    const at = (highlightLog: number, shadowLog: number) =>
+      ({ by: 'light', scale: 'probe', highlightLog, shadowLog }) as const;
+    const answer = stripReadingOperation.run({
+      ...{ contrastSetId: 'filters', ...tones, lamp, certainty: 'work-print', sideBySide: true },
+      strips: [
+        {
+          settingId: '2',
+          choices: {
+            ...view.choices!,
+            method: 'separate',
+            firstSeconds: 2,
+            step: 0.5,
+            patches: 10,
+          },
+        },
+      ],
+      readings: at(-0.1, 0.84),
+      earlier: evidence.map(({ strips, readings }) => ({
+        ...{ ...tones, lamp },
+        strips: strips.map(({ settingId, choices, highlight, shadow }) => ({
+          ...{ settingId, choices },
+          ...{ highlight: highlight!.position, shadow: shadow!.position },
+        })),
+        readings: at(readings!.highlight.reading, readings!.shadow.reading),
+      })),
+    });
+    expect(answer.seconds).toBeCloseTo(view.reading!.seconds, 9);
+    expect(answer).toMatchObject({ verdict: 'make-print', highlight: null, formulaRange: null });
+    expect(answer.misread).toBeLessThan(0.05);
+  });
+});

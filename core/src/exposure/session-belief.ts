@@ -1,0 +1,141 @@
+import { EYE_STOPS, seeLooks, type Look } from './looks.ts';
+import { firedPatches, type FiredPatch } from './fired-patch.ts';
+import { beginBelief, nextNegative, onAnotherScale, type PrintBelief } from './print-belief.ts';
+import type { Place, PrintPrior } from './print-prior.ts';
+import type { EarlierPrint, PrintSession, SessionStrip } from './print-session.ts';
+import { seeProbe, type ProbeReadings } from './see-probe.ts';
+
+/** What nobody has measured: how far each may be out. */
+const UNMEASURED = { guessWithinStops: 3, speedWithinStops: 0.25, rangeWithinShare: 0.08 };
+/** Settings that were measured on a paper are known this well. */
+const MEASURED = { speedWithinStops: 0.1, rangeWithinShare: 0.03 };
+/** A lag that was measured is known this well, s; one that was not is most lamps', give or take as much. */
+const LAG_MEASURED = 0.03;
+const LAG_UNKNOWN = {
+  ...{ lagSeconds: 0.2, lagWithinSeconds: 0.2 },
+  lagOddly: { share: 0.1, seconds: 0.6, withinSeconds: 0.4 },
+};
+/** Most eyes err as one does that has practised; some by twice as much. */
+const EYES = [
+  { times: 1, share: 0.92 },
+  { times: 2, share: 0.08 },
+] as const;
+/** A guess is no less than this much light, s. */
+const LEAST_GUESS = 0.1;
+
+/** A strip as it was fired, and what was seen on it. */
+export interface Seen {
+  readonly index: number;
+  readonly patches: readonly FiredPatch[];
+  readonly looks: readonly Look[];
+  /** The coarsest steps come first: what is seen then never depends on the order in which strips were made. */
+  readonly order: readonly (number | string)[];
+}
+
+/** A strip with its looks; `index` is its place in the session. */
+export const seenOn = (strip: SessionStrip, index: number): Seen => {
+  const { settingId, choices, lamp, highlight, shadow, worth, doubtStops = 0 } = strip;
+  const patches = firedPatches(choices, lamp).map((patch) => ({
+    ...patch,
+    ...(worth !== undefined && { worth }),
+  }));
+  const withinStops = Math.hypot(EYE_STOPS, doubtStops);
+  const look = (place: Place, position: number | undefined): Look[] =>
+    position === undefined ? [] : [{ settingId, patches, place, position, withinStops }];
+  const [first, last] = [patches[0]!.dialSeconds, patches.at(-1)!.dialSeconds];
+  return {
+    index,
+    patches,
+    looks: [...look('highlight', highlight), ...look('shadow', shadow)],
+    order: [
+      patches.length === 1 ? 1 : -Math.log2(last / first) / (patches.length - 1),
+      settingId,
+      first,
+      highlight ?? -9,
+      shadow ?? -9,
+    ],
+  };
+};
+
+/** The strips that were looked at. */
+export const inOrder = (strips: readonly SessionStrip[]): Seen[] =>
+  strips
+    .map(seenOn)
+    .filter(({ looks }) => looks.length > 0)
+    .sort((a, b) => {
+      const at = a.order.findIndex((part, place) => part !== b.order[place]);
+      return at === -1 ? 0 : a.order[at]! < b.order[at]! ? -1 : 1;
+    });
+
+/** What is taken for granted of a print whose first strip has these patches. */
+export const priorOf = (
+  { paper, set }: Pick<PrintSession, 'paper' | 'set'>,
+  print: Pick<EarlierPrint, 'highlightDensity' | 'shadowDensity' | 'lamp'>,
+  first: readonly FiredPatch[],
+): PrintPrior => {
+  const lag =
+    print.lamp.lagSeconds === 0
+      ? LAG_UNKNOWN
+      : { lagSeconds: print.lamp.lagSeconds, lagWithinSeconds: LAG_MEASURED };
+  const worthOf = ({ dialSeconds, worth = 1 }: FiredPatch) => dialSeconds * worth;
+  return {
+    ...UNMEASURED,
+    ...(set.calibrated && MEASURED),
+    ...{ paper, set, eyes: EYES },
+    highlightDensity: print.highlightDensity,
+    shadowDensity: print.shadowDensity,
+    // The middle of the strip is the guess that somebody made.
+    guessSeconds: Math.max(
+      Math.sqrt(worthOf(first[0]!) * worthOf(first.at(-1)!)),
+      lag.lagSeconds + LEAST_GUESS,
+    ),
+    ...lag,
+  };
+};
+
+function learned(session: PrintSession, prior: PrintPrior): PrintBelief {
+  const { readings, earlier } = session;
+  // Prints on the scale of now come last, so that its constant is what is known in the end.
+  const other = ({ readings: then }: EarlierPrint) => then?.scale !== readings?.scale;
+  let belief: PrintBelief | undefined;
+  let scale: string | undefined;
+  for (const print of [...earlier.filter(other), ...earlier.filter((one) => !other(one))]) {
+    const seen = inOrder(print.strips);
+    if (seen.length === 0) continue;
+    const own = priorOf(session, print, seen[0]!.patches);
+    const begun = belief ? nextNegative(belief, own) : beginBelief(own);
+    belief = seeLooks(
+      print.readings ? seeProbe(onScale(begun, scale, print.readings), print.readings) : begun,
+      seen.flatMap(({ looks }) => looks),
+    );
+    scale = print.readings?.scale ?? scale;
+  }
+  if (!belief) return beginBelief(prior);
+  const begun = nextNegative(belief, prior);
+  return readings ? onScale(begun, scale, readings) : begun;
+}
+
+const onScale = (belief: PrintBelief, scale: string | undefined, now: ProbeReadings) =>
+  scale === undefined || scale === now.scale ? belief : onAnotherScale(belief);
+
+/** What prints have taught is asked for at every keystroke of the next one. */
+const kept = new Map<string, PrintBelief>();
+const MOST_KEPT = 8;
+
+function learnedOnce(session: PrintSession, prior: PrintPrior): PrintBelief {
+  if (session.earlier.length === 0) return beginBelief(prior);
+  const { paper, set, earlier, readings } = session;
+  const key = JSON.stringify([paper, set, earlier, prior, readings?.scale]);
+  const known = kept.get(key);
+  if (known) return known;
+  const belief = learned(session, prior);
+  if (kept.size >= MOST_KEPT) kept.delete(kept.keys().next().value!);
+  kept.set(key, belief);
+  return belief;
+}
+
+/** What is believed of a print before its first look: by earlier prints, and by what was read of its negative. */
+export const begunWith = (session: PrintSession, prior: PrintPrior): PrintBelief => {
+  const begun = learnedOnce(session, prior);
+  return session.readings ? seeProbe(begun, session.readings) : begun;
+};
