@@ -64,3 +64,34 @@ test('where ten prints were read before, the next one is printed without a strip
   ).toBeVisible();
   await expect(page.getByText(/^Whole sheet, .*filter 2/)).toBeVisible();
 });
+
+test('a tone card is made from the answer, and looks beside it count for more', async ({
+  page,
+}) => {
+  await leavePrint(page, { ...stripRead, paper: 'Marrow fibre of the fourth box', lag: '0' });
+  await openPrint(page, '');
+  const within = page.getByText(/^within 0\.\d\d stop/).first();
+  const byEye = Number(/0\.\d\d/.exec((await within.textContent()) ?? '')![0]);
+  await page.getByRole('button', { name: 'Make a tone card' }).click();
+  const card = page.getByRole('group', { name: 'A tone card' });
+  await expect(card.getByRole('listitem')).toHaveText([
+    /^VIII 1\d\.\d s$/,
+    /^VII 1\d\.\d s$/,
+    /^V 2\d\.\d s$/,
+    /^III \d\d\.\d s$/,
+    /^II \d\d\.\d s$/,
+  ]);
+  await expect(card).toContainText('wet beside a wet strip');
+  await page.getByRole('button', { name: /^How strips are looked at/ }).click();
+  await page.getByRole('radio', { name: /beside the tone card/ }).click();
+  await expect(within).not.toHaveText(new RegExp(String(byEye)));
+  const byCard = Number(/0\.\d\d/.exec((await within.textContent()) ?? '')![0]);
+  expect(byCard).toBeLessThan(byEye);
+  // A card is of one paper.
+  await page.getByRole('button', { name: /^Paper/ }).click();
+  await page.getByRole('textbox', { name: 'Another' }).fill('Wharf pearl');
+  await page.keyboard.press('Enter');
+  await expect(
+    page.getByRole('button', { name: 'How strips are looked at: by eye' }),
+  ).toBeVisible();
+});

@@ -167,12 +167,13 @@ export function look(
   place: 'highlight' | 'shadow',
   patches: readonly FiredPatch[],
   random: Random,
+  eyeStops = room.kind.eyeStops,
 ): { readonly position: number; readonly slipped: boolean } {
   const last = patches.length - 1;
   if (random.next() < room.kind.slips) {
     return { position: random.whole(0, 2 * last) / 2, slipped: true };
   }
-  const seen = Math.log2(needed(room, settingId, place)) + room.kind.eyeStops * random.normal();
+  const seen = Math.log2(needed(room, settingId, place)) + eyeStops * random.normal();
   const stops = patches.map((patch) => Math.log2(lightOf(room, patch)));
   if (seen <= stops[0]!) return { position: 0, slipped: false };
   if (seen >= stops[last]!) return { position: last, slipped: false };

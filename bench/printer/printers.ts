@@ -4,6 +4,7 @@ import {
   firedPatches,
   formulaRange,
   keepTone,
+  lookWithin,
   nearestSetting,
   settingOf,
   type CertaintyId,
@@ -57,6 +58,8 @@ export interface Habits {
   readonly lagMeasured?: boolean;
   /** Highlight and shadow are read by a probe before the first strip. */
   readonly readings?: boolean;
+  /** A tone card is laid beside every strip. */
+  readonly card?: boolean;
 }
 
 function beginDraft(room: Darkroom, { certainty, sideBySide, lagMeasured }: Habits): PrintDraft {
@@ -96,6 +99,7 @@ export function onThePage(
 ): Outcome & { readonly draft: PrintDraft } {
   const bench = { ...emptyBench, evidence };
   const habitual = beginDraft(room, habits);
+  if (habits.card) habitual.lookedAt = 'card';
   if (habits.readings) {
     const read = readBy(room, random);
     const blank = emptyReadings(habitual.settingId);
@@ -107,6 +111,7 @@ export function onThePage(
     return { ...outcome(before, 0), slips: 0, named: 0, misnamed: 0, draft: habitual };
   }
   let draft = withPlaced(habitual, placedStrip(habitual, bench, before.together));
+  const eye = habits.card ? lookWithin('card') : room.kind.eyeStops;
   let slips = 0;
   const slipped = new Set<string>();
   for (let strips = 1; ; strips += 1) {
@@ -115,7 +120,7 @@ export function onThePage(
     const pick = (half: Pick<StripHalf, 'setting' | 'choices'>, number: number) => {
       const patches = firedPatches(half.choices, lamp);
       const picked = (place: 'highlight' | 'shadow') => {
-        const { position, slipped: is } = look(room, half.setting.id, place, patches, random);
+        const { position, slipped: is } = look(room, half.setting.id, place, patches, random, eye);
         if (is) {
           slips += 1;
           slipped.add(`${number} ${place}`);

@@ -118,6 +118,9 @@ export function report(rooms: number, seed: number): void {
     line(`two places read by a probe, ${names[certainty]}`, asFound({ certainty, readings: true }));
   }
   for (const certainty of both) {
+    line(`beside a tone card, ${names[certainty]}`, asFound({ certainty, card: true }));
+  }
+  for (const certainty of both) {
     line(
       `read by a probe, after ten prints, ${names[certainty]}`,
       learned({ certainty, readings: true }),

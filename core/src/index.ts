@@ -62,6 +62,7 @@ export {
 } from './exposure/print-belief.ts';
 export type { PrintBelief, SettingOutlook } from './exposure/print-belief.ts';
 export * from './exposure/certainty.ts';
+export * from './exposure/ways-of-looking.ts';
 export * from './exposure/looks.ts';
 export * from './exposure/reading-scales.ts';
 export * from './exposure/see-probe.ts';

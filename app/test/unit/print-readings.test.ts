@@ -1,15 +1,18 @@
 import { describe, expect, it } from 'vitest';
 import type { PrintDraft } from '../../src/lib/nouns/in-hand/draft.ts';
+import { newDraft } from '../../src/lib/nouns/in-hand/begin.ts';
 import { PrintBody, type Print } from '../../src/lib/nouns/print/contract.ts';
 import { stripReadingOperation } from '../../src/lib/server/operations/strip-reading.ts';
 import { fits } from '../../src/lib/server/validation.ts';
+import { stripLines } from '../../src/lib/stages/logbook/strip-log.ts';
 import { isPlaced, placedStrip, withPlaced } from '../../src/lib/stages/print/begin-print.ts';
 import { firingLines, isFired } from '../../src/lib/stages/print/firing-lines.ts';
 import { draftFrom } from '../../src/lib/stages/print/from-record.ts';
-import { changedSetup, checkStripDraft } from '../../src/lib/stages/print/keep.ts';
+import { changedSetup, checkStripDraft, nextStripDraft } from '../../src/lib/stages/print/keep.ts';
 import { nextWords } from '../../src/lib/stages/print/next-words.ts';
 import { printView } from '../../src/lib/stages/print/print-view.ts';
 import { emptyReadings, readPlaces, readWords } from '../../src/lib/stages/print/read-places.ts';
+import { toneCard } from '../../src/lib/stages/print/tone-card.ts';
 import { emptyBench, setupNow } from '../../src/lib/stages/print/setup-now.ts';
 import { made, withSheet } from '../made.ts';
 import { stripRead } from '../samples.ts';
@@ -185,5 +188,44 @@ describe('what was read of a negative', () => {
     expect(answer.seconds).toBeCloseTo(view.reading!.seconds, 9);
     expect(answer).toMatchObject({ verdict: 'make-print', highlight: null, formulaRange: null });
     expect(answer.misread).toBeLessThan(0.05);
+  });
+});
+
+describe('a tone card', () => {
+  const draft: PrintDraft = { ...stripRead, areas: [] };
+  const view = printView(draft);
+
+  it('is made of the highlight’s place at five times, the lag in them', () => {
+    const card = toneCard(draft, view);
+    expect(card.map(({ name }) => name)).toEqual(['VIII', 'VII', 'V', 'III', 'II']);
+    const dials = card.map(({ dial }) => Number(dial));
+    expect(dials).toEqual([...dials].sort((a, b) => a - b));
+    expect(dials[0]).toBeCloseTo(Number(view.dial) + 0.2, 1);
+    // What is taken off for the dry print is not taken off the card.
+    const dry = { ...draft, dryDown: true };
+    expect(toneCard(dry, printView(dry))).toEqual(card);
+    expect(toneCard({ ...draft, highlight: null, shadow: null }, printView(unseen))).toEqual([]);
+  });
+
+  it('makes picks surer, stays with their strips in the record, and with the next print', () => {
+    const beside = { ...draft, lookedAt: 'card' } as const;
+    expect(printView(beside).reading!.withinStops).toBeLessThan(view.reading!.withinStops);
+    const record = made(beside, 'Beside the card', 5)!;
+    expect(record.strips[0]!.way).toBe('card');
+    expect(stripLines({ id: '1', version: 1, ...record })[0]!.made).toMatch(
+      /; looked at beside the tone card$/,
+    );
+    expect(fits(PrintBody, record)).toBe(true);
+    const again = draftFrom({ id: '1', version: 1, ...record });
+    expect(again.lookedAt).toBe('card');
+    expect(printView(again).reading!.withinStops).toBeCloseTo(
+      printView(beside).reading!.withinStops,
+      9,
+    );
+    expect(newDraft(beside).lookedAt).toBe('card');
+    const next = { ...beside, ...nextStripDraft(beside, printView(beside)) } as PrintDraft;
+    delete next.lookedAt;
+    // A strip put aside was looked at as it was, however the next one is.
+    expect(next.earlier[0]!.way).toBe('card');
   });
 });

@@ -1,7 +1,7 @@
 import { NINETY_FIVE } from '../numeric/gaussian.ts';
 import { sound } from '../quantity/sound.ts';
 import type { PaperBase } from '../process/plan.ts';
-import { EYE_STOPS } from './looks.ts';
+import { EYE_STOPS } from './ways-of-looking.ts';
 
 /** What is believed before any print was judged dry: the amount and its standard deviation, stops. */
 const priors: Record<PaperBase | 'unknown', { readonly stops: number; readonly sd: number }> = {

@@ -9,7 +9,8 @@ import {
 import { Refusal } from '../refusal.ts';
 import { patchWords } from './pick.ts';
 import { lightOfPatch, patchAt, type FiredPatch } from './fired-patch.ts';
-import { eyeOf, type Case, type PrintBelief } from './print-belief.ts';
+import { timesOf, type Case, type PrintBelief } from './print-belief.ts';
+import { lookWithin, type WayOfLookingId } from './ways-of-looking.ts';
 import { LAG, indexOfSetting, needAt, type Place, type PrintPrior } from './print-prior.ts';
 
 /** A look at a strip: which patch, or place between two, is right for a place of the picture. */
@@ -21,10 +22,9 @@ export interface Look {
   readonly position: number;
   /** How far it errs, one standard deviation, stops. */
   readonly withinStops: number;
+  /** By eye unless said. */
+  readonly way?: WayOfLookingId;
 }
-
-/** One look errs by this, one standard deviation, stops. */
-export const EYE_STOPS = 1 / 12;
 
 /** A pick is no finer than this much of a patch, either way. */
 const PICK_WITHIN = 0.25;
@@ -35,9 +35,12 @@ const LEAST = 3e-3;
 /** More cases than this tell nothing. */
 const MOST_CASES = 8;
 
+/** By how many times the usual a look errs in each way. */
+type Times = Readonly<Record<WayOfLookingId, number>>;
+
 interface Bounds {
   readonly weights: Weights;
-  readonly eyeVariance: (eye: number) => number;
+  readonly eyeVariance: (times: Times) => number;
   readonly low: number;
   readonly high: number;
 }
@@ -46,7 +49,9 @@ interface Bounds {
 function boundsOf(prior: PrintPrior, lag: number, look: Look): Bounds {
   const { patches, position } = look;
   const last = patches.length - 1;
-  const eyeVariance = (eye: number) => look.withinStops ** 2 + (eye ** 2 - 1) * EYE_STOPS ** 2;
+  const { way = 'eye' } = look;
+  const eyeVariance = (times: Times) =>
+    look.withinStops ** 2 + (times[way] ** 2 - 1) * lookWithin(way) ** 2;
   const { weights, offset } = needAt(prior, indexOfSetting(prior, look.settingId), look.place);
   const picked = patchAt(patches, position);
   // The lag is known only roughly: a second more of it is so many stops less of light.
@@ -69,11 +74,11 @@ function boundsOf(prior: PrintPrior, lag: number, look: Look): Bounds {
 const APART = 1.5;
 
 /** Do two looks at one place put it where both can hardly be right? What the negative wants is the same for both. */
-function speakAgainst(before: Gaussian, eye: number, a: Bounds, b: Bounds): boolean {
+function speakAgainst(before: Gaussian, times: Times, a: Bounds, b: Bounds): boolean {
   const apart = new Map(a.weights);
   for (const [index, weight] of b.weights) apart.set(index, (apart.get(index) ?? 0) - weight);
   const { mean, variance } = spreadOf(before, apart);
-  const slack = APART * Math.sqrt(variance + a.eyeVariance(eye) + b.eyeVariance(eye));
+  const slack = APART * Math.sqrt(variance + a.eyeVariance(times) + b.eyeVariance(times));
   return mean < a.low - b.high - slack || mean > a.high - b.low + slack;
 }
 
@@ -112,13 +117,16 @@ export function seeLooks({ prior, cases }: PrintBelief, looks: readonly Look[]):
   sound(looks);
   looks.forEach(check);
   const { state: before } = cases[0]!.of;
-  const eye = eyeOf({ prior, cases });
+  const belief = { prior, cases };
+  const times = { eye: timesOf(belief, 'eye'), card: timesOf(belief, 'card') };
   const bounds = looks.map((look) => boundsOf(prior, before.mean[LAG]!, look));
   // What nothing speaks against is no slip: what somebody says is what is answered, however unusual the negative.
   const doubted = looks.map((look, a) =>
     looks.some(
       (other, b) =>
-        a !== b && other.place === look.place && speakAgainst(before, eye, bounds[a]!, bounds[b]!),
+        a !== b &&
+        other.place === look.place &&
+        speakAgainst(before, times, bounds[a]!, bounds[b]!),
     ),
   );
   const ofPlace = (place: Place) => looks.filter((look) => look.place === place).length;
@@ -128,7 +136,7 @@ export function seeLooks({ prior, cases }: PrintBelief, looks: readonly Look[]):
     const after: Weighted<Case>[] = [];
     for (const { weight, of } of seen) {
       const { weights, low, high, eyeVariance } = boundsOf(prior, of.state.mean[LAG]!, look);
-      const { mass, ...state } = observeWithin(of.state, weights, low, high, eyeVariance(of.eye));
+      const { mass, ...state } = observeWithin(of.state, weights, low, high, eyeVariance(of));
       after.push({ weight: weight * (1 - SLIPS) * mass, of: { ...of, state } });
       // Of all looks at a place at least one is right.
       const slipped = of.slips.filter((one) => looks[one]!.place === look.place).length;

@@ -2,13 +2,12 @@ import { NINETY_FIVE } from '../numeric/gaussian.ts';
 import { sound } from '../quantity/sound.ts';
 import { normalBelow, observeWithin, spreadOf, type Gaussian } from '../numeric/gaussian.ts';
 import type { Certainty } from './certainty.ts';
-import { EYE_STOPS } from './looks.ts';
 import { narrowStrip } from './narrow.ts';
 import {
   expectedLight,
-  eyeOf,
   lagOf,
   mainCase,
+  nextLook,
   printWithin,
   settingMatches,
   settingOutlook,
@@ -87,7 +86,7 @@ function part(
 ): StripPart {
   const bands = places.map((place) => {
     const { mean, variance } = expectedLight(belief, setting.id, place);
-    const reach = REACH * Math.sqrt(variance + (eyeOf(belief) * EYE_STOPS) ** 2);
+    const reach = REACH * Math.sqrt(variance + nextLook(belief) ** 2);
     return { low: mean - reach, high: mean + reach };
   });
   const step = lamp.timerStepSeconds;
@@ -126,12 +125,12 @@ function afterStrip(
       const light = 2 ** expectedLight(belief, settingId, place).mean;
       weights.set(LAG, (separately ? 1 : (patches + 1) / 2) / (light * Math.LN2));
       // A pick is told to half a patch.
-      const sd = Math.hypot(eyeOf(belief) * EYE_STOPS, stepStops / 2 / Math.sqrt(12));
+      const sd = Math.hypot(nextLook(belief), stepStops / 2 / Math.sqrt(12));
       const { mean } = spreadOf(state, weights);
       state = observeWithin(state, weights, mean - sd / 10, mean + sd / 10, sd ** 2);
     }
   }
-  return { prior: belief.prior, cases: [{ weight: 1, of: { state, slips: [], eye: 1 } }] };
+  return { prior: belief.prior, cases: [{ weight: 1, of: { state, slips: [], eye: 1, card: 1 } }] };
 }
 
 /** How much of what is asked for is missing: 1 when it is reached. */

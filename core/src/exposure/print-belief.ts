@@ -25,13 +25,15 @@ import {
   type Place,
   type PrintPrior,
 } from './print-prior.ts';
+import { lookWithin, type WayOfLookingId } from './ways-of-looking.ts';
 
 /** One way in which all that was seen may have come about: these looks were slips, the others were not. */
 export interface Case {
   readonly state: Gaussian;
   readonly slips: readonly number[];
-  /** The eye that looked errs by so many times the usual. */
+  /** The eye that looked errs by so many times the usual, and so many times beside a tone card. */
   readonly eye: number;
+  readonly card: number;
   /** The readings of a probe were of another place, or of another lamp. */
   readonly misread?: boolean;
 }
@@ -67,6 +69,11 @@ const RANGE_SD = 42;
 const PROBE_SD = 8;
 /** Where nobody says otherwise there is one eye. */
 const ONE_EYE = [{ times: 1, share: 1 }] as const;
+/** Everybody who may be looking: how good the eye is says nothing of what it makes of a card. */
+const peopleOf = ({ eyes = ONE_EYE, cards = ONE_EYE }: PrintPrior) =>
+  eyes.flatMap((eye) =>
+    cards.map((card) => ({ eye: eye.times, card: card.times, share: eye.share * card.share })),
+  );
 /** So much of what was learned of an eye is not sure of the next print's: another person, another evening. */
 const EYE_CHANGES = 0.05;
 /** A uniform error of ±w has this share of w as standard deviation. */
@@ -85,9 +92,9 @@ export function beginBelief(prior: PrintPrior): PrintBelief {
   sound(prior);
   const usual = beginState(prior);
   const seenBy = (state: Gaussian, weight: number) =>
-    (prior.eyes ?? ONE_EYE).map(({ times, share }) => ({
+    peopleOf(prior).map(({ eye, card, share }) => ({
       weight: weight * share,
-      of: { state, slips: [], eye: times },
+      of: { state, slips: [], eye, card },
     }));
   if (prior.lagOddly === undefined) return { prior, cases: seenBy(usual, 1) };
   const { seconds, withinSeconds, share } = prior.lagOddly;
@@ -145,9 +152,15 @@ const spreads = (
 export const mainCase = ({ cases }: PrintBelief): Gaussian =>
   cases.reduce((best, one) => (one.weight > best.weight ? one : best)).of.state;
 
-/** By how many times the usual the eye is expected to err. */
-export const eyeOf = ({ cases }: PrintBelief): number =>
-  cases.reduce((sum, { weight, of }) => sum + weight * of.eye, 0);
+/** By how many times the usual a look is expected to err. */
+export const timesOf = ({ cases }: PrintBelief, way: WayOfLookingId): number =>
+  cases.reduce((sum, { weight, of }) => sum + weight * of[way], 0);
+
+/** What a look at the next strip is expected to err by, one standard deviation, stops. */
+export const nextLook = (belief: PrintBelief): number => {
+  const { lookedAt = 'eye' } = belief.prior;
+  return lookWithin(lookedAt) * timesOf(belief, lookedAt);
+};
 
 /** The lag that is believed in, s. */
 export const lagOf = (belief: PrintBelief): Spread =>
@@ -304,13 +317,14 @@ export function nextNegative(belief: PrintBelief, prior: PrintPrior): PrintBelie
   const trusted = belief.cases.filter(({ of }) => (of.misread ?? false) === misread > 0.5);
   return {
     prior,
-    cases: (prior.eyes ?? ONE_EYE).map(({ times, share }) => {
-      const weight = weightOfEye(belief, times);
+    cases: peopleOf(prior).map(({ eye, card, share }) => {
+      const is = ({ of }: Weighted<Case>) => of.eye === eye && of.card === card;
+      const weight = belief.cases.reduce((sum, one) => sum + (is(one) ? one.weight : 0), 0);
       // What a worse eye saw says less of the settings, so each has learned on its own.
-      const own = weight > 0 ? trusted.filter(({ of }) => of.eye === times) : [];
+      const own = weight > 0 ? trusted.filter(is) : [];
       return {
         weight: EYE_CHANGES * share + (1 - EYE_CHANGES) * weight,
-        of: { state: after(collapsed(own.length > 0 ? own : trusted)), slips: [], eye: times },
+        of: { state: after(collapsed(own.length > 0 ? own : trusted)), slips: [], eye, card },
       };
     }),
   };
@@ -338,16 +352,21 @@ export function onAnotherScale({ prior, cases }: PrintBelief): PrintBelief {
 }
 
 /**
- * How probable it is that the eye that looks errs by so many times the usual.
+ * How probable it is that whoever looks errs by so many times the usual.
  * @param belief after looks
  * @param times of the usual error, one of those in the prior
+ * @param way by eye, or beside a tone card
  * @returns 0 to 1
  * @source sum over the cases
  * @example
  * weightOfEye(beginBelief({ paper: defaultPaper, set: contrastSet("filters"), highlightDensity: 0.1, shadowDensity: 1.72, guessSeconds: 10, guessWithinStops: 3, lagSeconds: 0, lagWithinSeconds: 0, speedWithinStops: 0.25, rangeWithinShare: 0.08, eyes: [{ times: 1, share: 0.8 }, { times: 2, share: 0.2 }] }), 2) // ≈ 0.2
  */
-export function weightOfEye({ cases }: PrintBelief, times: number): number {
-  return sound(cases.reduce((sum, { weight, of }) => sum + (of.eye === times ? weight : 0), 0));
+export function weightOfEye(
+  { cases }: PrintBelief,
+  times: number,
+  way: WayOfLookingId = 'eye',
+): number {
+  return sound(cases.reduce((sum, { weight, of }) => sum + (of[way] === times ? weight : 0), 0));
 }
 
 /**

@@ -8,6 +8,7 @@ import type { Paper } from '../paper/paper.ts';
 import { curveForRange, logFromSpeedPoint } from '../paper/range.ts';
 import { STOP_IN_LOG } from '../quantity/stops.ts';
 import { Refusal } from '../refusal.ts';
+import type { WayOfLooking, WayOfLookingId } from './ways-of-looking.ts';
 
 /** A place of the picture that is looked at. */
 export type Place = 'highlight' | 'shadow';
@@ -26,7 +27,11 @@ export interface PrintPrior {
   readonly lagSeconds: number;
   readonly lagWithinSeconds: number;
   /** Eyes differ: how many err by how many times the usual; one like any other unless said. */
-  readonly eyes?: readonly { readonly times: number; readonly share: number }[];
+  readonly eyes?: WayOfLooking['people'];
+  /** The same of those who look beside a tone card. */
+  readonly cards?: WayOfLooking['people'];
+  /** How the next strip will be looked at; by eye unless said. */
+  readonly lookedAt?: WayOfLookingId;
   /** Some lamps lag by far more: how many of them, by how much, and how far that may be out, s. */
   readonly lagOddly?: {
     readonly share: number;

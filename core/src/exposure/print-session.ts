@@ -3,6 +3,7 @@ import type { ContrastSet } from '../paper/contrast-sets/set.ts';
 import type { Certainty } from './certainty.ts';
 import type { ProbeReadings } from './see-probe.ts';
 import type { Lamp, StripChoices } from './strip.ts';
+import type { WayOfLookingId } from './ways-of-looking.ts';
 
 /** A strip with what was seen on it. */
 export interface SessionStrip {
@@ -15,6 +16,8 @@ export interface SessionStrip {
   /** What a second of then is worth now, where the set-up was changed since, and how far that may be out, stops. */
   readonly worth?: number;
   readonly doubtStops?: number;
+  /** How it was looked at; by eye unless said. */
+  readonly way?: WayOfLookingId;
 }
 
 /** A print made before in the same set-up: the tones it was meant for, and its strips. */
@@ -39,6 +42,8 @@ export interface PrintSession {
   readonly readings?: ProbeReadings;
   /** Oldest first. */
   readonly earlier: readonly EarlierPrint[];
+  /** How the next strip will be looked at; by eye unless said. */
+  readonly way?: WayOfLookingId;
   readonly wanted: Pick<Certainty, 'stops' | 'range'>;
   /** Contrasts on one strip, 1 or 2. */
   readonly mostParts: number;

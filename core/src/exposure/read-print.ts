@@ -6,13 +6,13 @@ import { STOP_IN_LOG } from '../quantity/stops.ts';
 import { Refusal } from '../refusal.ts';
 import { lightOfPatch, patchAt } from './fired-patch.ts';
 import { stripFault, type StripFault } from './impossible.ts';
-import { EYE_STOPS, seeLooks, slipOf } from './looks.ts';
+import { seeLooks, slipOf } from './looks.ts';
 import { advisePrint, type NoGain, type StripPart } from './next-strip.ts';
 import { readPick, type PickReading } from './pick.ts';
 import {
   expectedLight,
-  eyeOf,
   lagOf,
+  nextLook,
   printWithin,
   settingOutlook,
   settingsKnown,
@@ -77,7 +77,7 @@ export interface PrintReading {
   readonly lagSd: number;
   readonly settingsStopsSd: number;
   readonly settingsRangeSd: number;
-  /** What the eye that looked is believed to err by, one standard deviation, stops. */
+  /** What a look is believed to err by in the way that the next strip is looked at, one standard deviation, stops. */
   readonly eyeStops: number;
 }
 
@@ -222,6 +222,6 @@ export function readPrint(session: PrintSession): PrintReading {
     lagSd: Math.sqrt(lag.variance),
     settingsStopsSd: known.stopsSd,
     settingsRangeSd: known.rangeSd,
-    eyeStops: EYE_STOPS * eyeOf(belief),
+    eyeStops: nextLook(belief),
   };
 }

@@ -3,7 +3,7 @@ import { settingOf } from '../paper/contrast-sets/index.ts';
 import { Refusal } from '../refusal.ts';
 import { sound } from '../quantity/sound.ts';
 import { STOP_IN_LOG } from '../quantity/stops.ts';
-import { EYE_STOPS } from './looks.ts';
+import { EYE_STOPS } from './ways-of-looking.ts';
 import { lagOf, type Case, type PrintBelief } from './print-belief.ts';
 import {
   LAG,

@@ -1,4 +1,5 @@
-import { EYE_STOPS, seeLooks, type Look } from './looks.ts';
+import { seeLooks, type Look } from './looks.ts';
+import { lookWithin, waysOfLooking } from './ways-of-looking.ts';
 import { firedPatches, type FiredPatch } from './fired-patch.ts';
 import { beginBelief, nextNegative, onAnotherScale, type PrintBelief } from './print-belief.ts';
 import type { Place, PrintPrior } from './print-prior.ts';
@@ -15,13 +16,15 @@ const LAG_UNKNOWN = {
   ...{ lagSeconds: 0.2, lagWithinSeconds: 0.2 },
   lagOddly: { share: 0.1, seconds: 0.6, withinSeconds: 0.4 },
 };
-/** Most eyes err as one does that has practised; some by twice as much. */
-const EYES = [
-  { times: 1, share: 0.92 },
-  { times: 2, share: 0.08 },
-] as const;
 /** A guess is no less than this much light, s. */
 const LEAST_GUESS = 0.1;
+
+const [EYE, CARD] = waysOfLooking;
+
+const usesCard = ({ way, strips, earlier }: PrintSession) =>
+  [{ way }, ...strips, ...earlier.flatMap((print) => print.strips)].some(
+    (one) => one.way === 'card',
+  );
 
 /** A strip as it was fired, and what was seen on it. */
 export interface Seen {
@@ -34,14 +37,14 @@ export interface Seen {
 
 /** A strip with its looks; `index` is its place in the session. */
 export const seenOn = (strip: SessionStrip, index: number): Seen => {
-  const { settingId, choices, lamp, highlight, shadow, worth, doubtStops = 0 } = strip;
+  const { settingId, choices, lamp, highlight, shadow, worth, doubtStops = 0, way = 'eye' } = strip;
   const patches = firedPatches(choices, lamp).map((patch) => ({
     ...patch,
     ...(worth !== undefined && { worth }),
   }));
-  const withinStops = Math.hypot(EYE_STOPS, doubtStops);
+  const withinStops = Math.hypot(lookWithin(way), doubtStops);
   const look = (place: Place, position: number | undefined): Look[] =>
-    position === undefined ? [] : [{ settingId, patches, place, position, withinStops }];
+    position === undefined ? [] : [{ settingId, patches, place, position, withinStops, way }];
   const [first, last] = [patches[0]!.dialSeconds, patches.at(-1)!.dialSeconds];
   return {
     index,
@@ -69,7 +72,7 @@ export const inOrder = (strips: readonly SessionStrip[]): Seen[] =>
 
 /** What is taken for granted of a print whose first strip has these patches. */
 export const priorOf = (
-  { paper, set }: Pick<PrintSession, 'paper' | 'set'>,
+  session: PrintSession,
   print: Pick<EarlierPrint, 'highlightDensity' | 'shadowDensity' | 'lamp'>,
   first: readonly FiredPatch[],
 ): PrintPrior => {
@@ -77,11 +80,14 @@ export const priorOf = (
     print.lamp.lagSeconds === 0
       ? LAG_UNKNOWN
       : { lagSeconds: print.lamp.lagSeconds, lagWithinSeconds: LAG_MEASURED };
+  const { paper, set, way = 'eye' } = session;
   const worthOf = ({ dialSeconds, worth = 1 }: FiredPatch) => dialSeconds * worth;
   return {
     ...UNMEASURED,
     ...(set.calibrated && MEASURED),
-    ...{ paper, set, eyes: EYES },
+    ...{ paper, set, lookedAt: way, eyes: EYE.people },
+    // Nobody is asked how good a card is before one was laid beside anything.
+    ...(usesCard(session) && { cards: CARD.people }),
     highlightDensity: print.highlightDensity,
     shadowDensity: print.shadowDensity,
     // The middle of the strip is the guess that somebody made.

@@ -158,6 +158,31 @@ export function tonesAt(
   );
 }
 
+/**
+ * The times that give a place other tones, once it is known which one gives it a tone: a tone card.
+ * @param paper layers
+ * @param range R of the setting
+ * @param known a time in s and the density above Dmin it gives
+ * @param netDensities the tones asked about, above Dmin
+ * @returns s for each
+ * @throws Refusal `density` when the paper cannot show a tone
+ * @source the layer model's curve
+ * @example
+ * timesFor(defaultPaper, 110, { seconds: 10, netDensity: 0.1 }, [0.1])[0] // ≈ 10
+ */
+export function timesFor(
+  paper: Paper,
+  range: number,
+  known: { readonly seconds: number; readonly netDensity: number },
+  netDensities: readonly number[],
+): number[] {
+  sound({ range, known, netDensities });
+  const curve = curveForRange(paper, range);
+  const logH = (net: number) => logExposureAt(curve, curve.dMin + net);
+  const at = logH(known.netDensity);
+  return netDensities.map((net) => soundTime(known.seconds * 10 ** (logH(net) - at)));
+}
+
 function checkTones(paper: Paper, highlightDensity: number, shadowDensity: number): void {
   const deepest = paper.dMax - paper.dMin;
   if (!(highlightDensity > 0 && shadowDensity < deepest && highlightDensity < shadowDensity)) {

@@ -33,7 +33,15 @@ const LEFT_TO_THE_NEXT = [
   ...(['enlarger', 'lens', 'head', 'paper', 'developer', 'negativeLength', 'printLength'] as const),
   ...(['aperture', 'distance', 'contrastSetId', 'settingId', 'lag', 'timerStep'] as const),
   ...(['kind', 'method', 'first', 'step', 'patches', 'highlightTone', 'shadowTone'] as const),
-  ...(['certainty', 'sideBySide', 'dryDown', 'lampBy', 'asFired', 'forgetBeforeMs'] as const),
+  ...([
+    'certainty',
+    'sideBySide',
+    'lookedAt',
+    'dryDown',
+    'lampBy',
+    'asFired',
+    'forgetBeforeMs',
+  ] as const),
 ] as const;
 
 /** The first strip of a print as it was typed: a later one was closed in on that negative alone. */

@@ -5,7 +5,15 @@ import { MOST_AREAS, MOST_SHEETS } from '../print/limits.ts';
 import { howRead } from '../print/readings.ts';
 import { GivenFiring, Sheet, Version } from '../print/sheet.ts';
 import { MOST_SPOTS, MOST_STRIPS, firedThings, proofThings } from './limits.ts';
-import { Lamp, StripChoices, contrastSetId, settingId, toneId, Pick } from '../strip/contract.ts';
+import {
+  Lamp,
+  StripChoices,
+  contrastSetId,
+  settingId,
+  toneId,
+  way,
+  Pick,
+} from '../strip/contract.ts';
 
 /** The set-up in which a strip was made. */
 const mark = Type.Optional(Type.String({ maxLength: 8 }));
@@ -37,6 +45,7 @@ const EarlierStrip = Type.Object(
     highlight: orNull<Pick>(Pick),
     shadow: orNull<Pick>(Pick),
     setup: Type.Optional(SetupThen),
+    way,
   },
   { additionalProperties: false },
 );
@@ -179,6 +188,8 @@ export const PrintDraft = Type.Object(
     sideBySide: Type.Optional(Type.Boolean()),
     /** Which place the strip lies along, where each has a strip of its own. */
     along: Type.Optional(oneOf(['highlight', 'shadow'] as const, 'What the strip lies along')),
+    /** How strips are looked at. */
+    lookedAt: way,
     /** What dry prints on this paper were darker than their wet strips is taken off the time. */
     dryDown: Type.Optional(Type.Boolean()),
     /** Prints that are no evidence, though they were made in this set-up. */

@@ -1,4 +1,11 @@
-import { MOST_PATCHES, contrastSets, stripKinds, stripMethods, tones } from '@katachron/core';
+import {
+  MOST_PATCHES,
+  contrastSets,
+  stripKinds,
+  stripMethods,
+  tones,
+  waysOfLooking,
+} from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { oneOf, seconds, text } from '../../kit/fields.ts';
 
@@ -61,6 +68,14 @@ export const Pick = Type.Object(
   { title: 'A pick', additionalProperties: false },
 );
 export type Pick = Static<typeof Pick>;
+
+/** How a strip was looked at; by eye unless said. */
+export const way = Type.Optional(
+  oneOf(
+    waysOfLooking.map(({ id }) => id),
+    'How it was looked at',
+  ),
+);
 
 export const contrastSetId = oneOf(
   contrastSets.map(({ id }) => id),

@@ -18,6 +18,7 @@ import {
   pickPosition,
   settingId,
   toneId,
+  way,
 } from '../../nouns/strip/contract.ts';
 import { operation } from './operation.ts';
 
@@ -28,6 +29,7 @@ const StripSeen = Type.Object(
     lamp: Type.Optional(Lamp),
     highlight: Type.Optional(pickPosition),
     shadow: Type.Optional(pickPosition),
+    way,
     worth: Type.Optional(
       Type.Number({
         title: 'What a second of then is worth now',
@@ -120,6 +122,8 @@ export const stripReadingOperation = operation({
         Type.Array(EarlierPrint, { title: 'Earlier prints, oldest first', maxItems: 100 }),
       ),
       readings: Type.Optional(Readings),
+      /** How the next strip will be looked at. */
+      way,
       certainty: oneOf(
         certainties.map(({ id }) => id),
         'How sure to be',
@@ -216,6 +220,7 @@ export const stripReadingOperation = operation({
       ...tones(request),
       lamp,
       strips: request.strips.map(strip),
+      ...(request.way && { way: request.way }),
       ...(request.readings && { readings: read(request.readings) }),
       earlier: (request.earlier ?? []).map((print) => ({
         ...tones(print),

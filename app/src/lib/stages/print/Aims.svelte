@@ -10,6 +10,7 @@
   import SlotChoice from '../../kit/SlotChoice.svelte';
   import { withinInWords } from '../../words/fraction.ts';
   import { withBeside } from './keep.ts';
+  import ToneCard from './ToneCard.svelte';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
 
   const { print }: { print: PrintInHand } = $props();
@@ -77,6 +78,7 @@
     ]}
   />.
 </p>
+<ToneCard {print} />
 {#if view.strip && view.strip.patches.length > 1}
   <p class="flex flex-wrap gap-x-5 text-[15px] text-soft">
     <button class="slot-in min-h-9" onclick={() => print.pick('highlight', 0)}

@@ -35,11 +35,13 @@ export function draftFrom(print: Print): PrintDraft {
     highlightTone: toneOf('highlight') ?? readings?.highlight.tone ?? usual.highlightTone,
     shadowTone: toneOf('shadow') ?? readings?.shadow.tone ?? usual.shadowTone,
     ...(readings && { readings: typedReadings(readings, version.settingId) }),
+    ...(last?.way && { lookedAt: last.way }),
     ...(version.dryDown && { dryDown: true }),
     ...(last?.lamp && { stripLag: String(last.lamp.lagSeconds) }),
-    earlier: strips.slice(0, -1).map(({ settingId, choices, highlight, shadow, lamp }) => ({
+    earlier: strips.slice(0, -1).map(({ settingId, choices, highlight, shadow, lamp, way }) => ({
       ...{ settingId, choices, highlight, shadow },
       lamp: lamp ?? setup.lamp,
+      ...(way && { way }),
     })),
     areas: version.areas.map(({ name, stops }) => ({ name, stops: signed(stops) })),
     versions,

@@ -7,6 +7,7 @@ import {
   type LightSetup,
   type StripChoices,
   type StripPart,
+  type WayOfLookingId,
 } from '@katachron/core';
 import { format } from 'date-fns';
 import same from 'fast-deep-equal';
@@ -30,6 +31,7 @@ export interface StripSeen {
   readonly lamp: Lamp;
   readonly highlight: Pick | null;
   readonly shadow: Pick | null;
+  readonly way?: WayOfLookingId;
   /** Where it was made, which may have been changed since. */
   readonly setup?: LightSetup;
 }
@@ -49,6 +51,7 @@ function stripsSeen(draft: PrintDraft, view: PrintView, choices: StripChoices): 
       : null,
     shadow: half.shadow ? { position: half.shadow.position, tone: draft.shadowTone } : null,
     setup: view.now.setup,
+    ...(draft.lookedAt && { way: draft.lookedAt }),
   });
   const { beside } = view;
   return [

@@ -167,6 +167,8 @@ export class PrintInHand {
 
   async onPaper(paper: string): Promise<void> {
     const kept = this.bench.papers.find(({ name }) => sameName(name, paper));
+    // A tone card is of one paper.
+    if (!sameName(paper, this.draft.paper)) delete this.draft.lookedAt;
     this.changeSetup({ paper, ...withContrast(this.draft, kept?.contrastSetId) });
     await this.#around.askAnew();
   }

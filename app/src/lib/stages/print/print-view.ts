@@ -401,6 +401,7 @@ function readingOf({
       lamp: stripLamp,
       highlight: half.highlight ?? null,
       shadow: half.shadow ?? null,
+      ...(draft.lookedAt && { way: draft.lookedAt }),
     })),
     on,
     now.setup,
@@ -460,7 +461,8 @@ function readingOf({
       split &&
       set.id !== 'grades' && { split: splitView(set, single, split.soft, split.hard) }),
     ...(flashed && { flash: flashed }),
-    ...(session?.value && sessionWords(set, session.value, draft.earlier.length + 1)),
+    ...(session?.value &&
+      sessionWords(set, session.value, draft.earlier.length + 1, draft.lookedAt)),
     ...(session?.trouble !== undefined && { refusal: session.trouble }),
     neighbours: reading ? neighboursOf(on, reading, lightDensity, timerStep) : [],
     reasons: reading ? reasonsOf(on, looked, reading, lightDensity, lamp) : [],

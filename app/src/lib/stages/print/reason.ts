@@ -8,6 +8,7 @@ import {
   type NoGain,
   type OddLook,
   type PrintReading,
+  type WayOfLookingId,
 } from '@katachron/core';
 import type { StripHalf } from './print-view.ts';
 import { UNSEEN_STOPS, type LearnedDryDown, type Session } from './session.ts';
@@ -207,13 +208,14 @@ export function sessionWords(
   set: ContrastSet,
   { reading, learnedFrom, numbers }: Session,
   current: number,
+  way?: WayOfLookingId,
 ): { learned?: string; contradiction?: string } {
   const { odd, misread, settingsStopsSd, settingsRangeSd, eyeStops } = reading;
   const prints = learnedFrom.length === 1 ? 'one print' : `${learnedFrom.length} prints`;
   const [first] = odd;
   return {
     ...(learnedFrom.length > 0 && {
-      learned: `Learned from ${prints} in this set-up: from one ${set.noun} to the next within ${stopsInWords(NINETY_FIVE * settingsStopsSd)}, their ranges within ${Math.round(NINETY_FIVE * settingsRangeSd)} R. A pick errs by about ${stopsInWords(eyeStops)}.`,
+      learned: `Learned from ${prints} in this set-up: from one ${set.noun} to the next within ${stopsInWords(NINETY_FIVE * settingsStopsSd)}, their ranges within ${Math.round(NINETY_FIVE * settingsRangeSd)} R. A pick ${way === 'card' ? 'beside the card ' : ''}errs by about ${stopsInWords(eyeStops)}.`,
     }),
     ...(misread > MISREAD && reading.made
       ? { contradiction: MISREAD_WORDS }

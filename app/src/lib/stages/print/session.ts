@@ -18,6 +18,7 @@ import {
   type SetupConversion,
   type StripChoices,
   type ToneId,
+  type WayOfLookingId,
 } from '@katachron/core';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { Print } from '../../nouns/print/contract.ts';
@@ -38,6 +39,7 @@ interface KeptStrip {
   readonly lamp: Lamp;
   readonly highlight: { readonly position: number } | null;
   readonly shadow: { readonly position: number } | null;
+  readonly way?: WayOfLookingId;
   /** Where it was made; the set-up of now unless said. */
   readonly setup?: LightSetup;
 }
@@ -53,13 +55,14 @@ const countedBy = ({ changes, factor, doubtStops }: SetupConversion): Converted 
   changes.length > 0 ? { worth: factor, doubtStops } : {};
 
 function sessionStrip(strip: KeptStrip, { worth, doubtStops }: Converted = {}): SessionStrip {
-  const { settingId, choices, lamp, highlight, shadow } = strip;
+  const { settingId, choices, lamp, highlight, shadow, way } = strip;
   return {
     ...{ settingId, choices, lamp },
     ...(worth !== undefined && { worth }),
     ...(highlight && { highlight: highlight.position }),
     ...(shadow && { shadow: shadow.position }),
     ...(doubtStops !== undefined && { doubtStops }),
+    ...(way && { way }),
   };
 }
 
@@ -204,6 +207,7 @@ export function printSession(
         ...(unseen ? [{ ...USUAL_GUESS, settingId: draft.settingId, lamp }] : []),
       ],
       ...(readings && { readings }),
+      ...(draft.lookedAt && { way: draft.lookedAt }),
       wanted: certaintyOf(draft),
       mostParts: draft.sideBySide ? 2 : 1,
     },
