@@ -3,7 +3,7 @@ import { Refusal } from '../refusal.ts';
 import { SMALL_MEASURE_ML } from './mix.ts';
 
 /** Under so many divisions of its vessel a volume cannot be read well. */
-const LEAST_DIVISIONS = 10;
+export const LEAST_DIVISIONS = 10;
 
 /** A volume as a vessel with divisions can measure it. */
 export interface Measure {

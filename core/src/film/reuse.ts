@@ -49,3 +49,52 @@ export function reuseFactor(rule: ReuseRule, rollsBefore: number): number {
   }
   return sound(factor);
 }
+
+/** What reuse by area does to a time. */
+export interface ReuseByArea {
+  readonly rollEquivalents: number;
+  readonly perLitre: number;
+  /** A factor that grows in steps of a batch, and one that grows with every film. */
+  readonly stepped: number;
+  readonly smooth: number;
+}
+
+/**
+ * What films already developed in a volume do to the time of the next one, sheets by their area.
+ * @param percent longer for each batch, %
+ * @param rollsPerLitre that are a batch, roll equivalents a litre
+ * @param rollEquivalents developed in it so far
+ * @param volumeMl of the developer, ml
+ * @returns roll equivalents, those a litre, and the factor on the time in steps and smooth
+ * @throws Refusal `reuse-rule` unless the rule and the volume are more than zero, `reuse-end` when the time would be more than
+ *   three times that of fresh developer
+ * @source (1 + p)^⌊rolls a litre / n⌋; smooth (1 + p)^(rolls a litre / n)
+ * @example
+ * reuseByArea(10, 4, 3.75, 600).smooth // ≈ 1.161
+ */
+export function reuseByArea(
+  percent: number,
+  rollsPerLitre: number,
+  rollEquivalents: number,
+  volumeMl: number,
+): ReuseByArea {
+  if (!(percent >= 0 && rollsPerLitre > 0 && rollEquivalents >= 0 && volumeMl > 0)) {
+    throw new Refusal(
+      'reuse-rule',
+      '/rollsPerLitre',
+      'Give per cent, rolls a litre and a volume, all more than 0.',
+    );
+  }
+  const perLitre = (1000 * rollEquivalents) / volumeMl;
+  const batches = perLitre / rollsPerLitre;
+  const by = (count: number) => (1 + percent / 100) ** count;
+  const smooth = by(batches);
+  if (!(smooth <= MOST_FACTOR)) {
+    throw new Refusal(
+      'reuse-end',
+      '/rollEquivalents',
+      'It would take more than three times as long as fresh: that developer is dead. Mix it anew.',
+    );
+  }
+  return sound({ rollEquivalents, perLitre, stepped: by(Math.floor(batches + 1e-9)), smooth });
+}
