@@ -69,6 +69,15 @@ export const instantMs = (title: string) =>
 export const volumeMl = (title: string) =>
   Type.Number({ title, minimum: 0.01, maximum: 100_000, description: 'ml' });
 
+/** Parts as 1+31, the last of them water. */
+export const dilution = Type.Array(
+  Type.Number({ title: 'A part of the dilution', minimum: 0.001, maximum: 10_000 }),
+  { title: 'The dilution', minItems: 1, maxItems: 6 },
+);
+
+export const percent = (title: string) =>
+  Type.Number({ title, exclusiveMinimum: 0, maximum: 100, description: '%' });
+
 export const version = Type.Integer({ title: 'The version', minimum: 1 });
 
 /** Whole numbers of things. */

@@ -3,6 +3,7 @@ import Type, { type Static } from 'typebox';
 import { agitation } from '../agitation/contract.ts';
 import {
   count,
+  dilution,
   filmSpeed,
   oneOf,
   seconds,
@@ -49,10 +50,7 @@ export const RecipeBody = Type.Object(
     film: text('The film', 80, 1),
     boxSpeed: filmSpeed('The box speed'),
     developer: text('The developer', 80, 1),
-    dilution: Type.Array(
-      Type.Number({ title: 'A part of the dilution', minimum: 0.001, maximum: 10_000 }),
-      { title: 'The dilution', minItems: 1, maxItems: 6 },
-    ),
+    dilution,
     exposureIndex: filmSpeed('The exposure index'),
     agitation,
     points: Type.Array(

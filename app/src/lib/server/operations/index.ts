@@ -1,4 +1,13 @@
 import { burnOperation } from './burn.ts';
+import { bathStateOperation } from './chemistry/bath-state.ts';
+import { clipTestOperation } from './chemistry/clip-test.ts';
+import { iceOperation } from './chemistry/ice.ts';
+import { mixOperation } from './chemistry/mix.ts';
+import { mixFromStockOperation } from './chemistry/mix-from-stock.ts';
+import { temperOperation } from './chemistry/temper.ts';
+import { twoStageOperation } from './chemistry/two-stage.ts';
+import { washOperation } from './chemistry/wash.ts';
+import { waterBathOperation } from './chemistry/water-bath.ts';
 import { contrastOperation } from './contrast.ts';
 import { driftOperation } from './drift.ts';
 import { filmTimeOperation } from './film-time.ts';
@@ -24,4 +33,13 @@ export const operations = [
   splitOperation,
   flashOperation,
   burnOperation,
+  mixOperation,
+  mixFromStockOperation,
+  twoStageOperation,
+  temperOperation,
+  iceOperation,
+  waterBathOperation,
+  bathStateOperation,
+  clipTestOperation,
+  washOperation,
 ] as unknown as readonly Operation[];
