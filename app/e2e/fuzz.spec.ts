@@ -49,10 +49,12 @@ const printPages = ['', '/split', '/flash', '/readings', '/convert', '/fire?what
 const pages = [
   ...['/film', '/film/recipes', '/film/rolls/new', '/film/packet', '/film/clock', '/film/push'],
   ...['/film/clip-test', '/film/tanks', '/logbook', '/'],
+  ...['/chemistry', '/chemistry/warm', '/chemistry/vessels'],
   ...['/print', '/print/proof', '/print/setup'],
 ];
 const withId = [
   ...['/film/run/', '/film/recipes/', '/film/rolls/', '/film/tanks/', '/film/tanks/holders/'],
+  '/chemistry/vessels/',
   ...['/logbook/rolls/', '/logbook/prints/', '/print/', '/print/proof/', '/print/setup/papers/'],
   ...['/print/setup/enlargers/', '/api/v1/rolls/', '/api/v1/recipes/', '/api/v1/papers/'],
 ];

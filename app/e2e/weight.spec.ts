@@ -12,6 +12,8 @@ test('no page carries the schemas that the server checks by', async ({ page }) =
     '/film/recipes',
     '/print',
     '/print/proof',
+    '/chemistry',
+    '/chemistry/warm',
     '/logbook',
     '/bench',
   ]) {

@@ -19,6 +19,7 @@
   const stages = [
     { href: '/film', name: 'Film' },
     { href: '/print', name: 'Print' },
+    { href: '/chemistry', name: 'Chemistry' },
     { href: '/logbook', name: 'Logbook' },
   ];
 
@@ -47,6 +48,7 @@
     '/film/packet',
     '/film/clock',
     '/print/setup',
+    '/chemistry/vessels',
   ];
   const deskPage = $derived(DESK.some((path) => page.url.pathname.startsWith(path)));
 

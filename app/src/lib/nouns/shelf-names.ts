@@ -9,5 +9,6 @@ export const shelfNames = [
   'negatives',
   'findings',
   'proofs',
+  'vessels',
 ] as const;
 export type ShelfName = (typeof shelfNames)[number];

@@ -9,6 +9,7 @@ import { Procedure, ProcedureBody, procedureExample } from './procedure/contract
 import { Proof, ProofBody, proofExample } from './proof/contract.ts';
 import type { ShelfName } from './shelf-names.ts';
 import { Tank, TankBody, tankExample } from './tank/contract.ts';
+import { Vessel, VesselBody, vesselExample } from './vessel/contract.ts';
 
 /** A kind of thing that stands on a shelf: few of them, listed whole, each with a name. */
 interface Shelf {
@@ -35,6 +36,7 @@ export const shelves = {
   },
   findings: { one: 'finding', body: FindingBody, kept: Finding, example: findingExample },
   proofs: { one: 'proof', body: ProofBody, kept: Proof, example: proofExample },
+  vessels: { one: 'vessel', body: VesselBody, kept: Vessel, example: vesselExample },
 } as const satisfies Record<ShelfName, Shelf>;
 
 /** What is written down of a thing on each shelf. */
@@ -48,4 +50,5 @@ export interface ShelfBodies {
   negatives: NegativeBody;
   findings: FindingBody;
   proofs: ProofBody;
+  vessels: VesselBody;
 }

@@ -1,5 +1,5 @@
-import { bathTests } from '@katachron/core';
-import Type, { type Static } from 'typebox';
+import { bathTests, type BathEntry as CoreBathEntry } from '@katachron/core';
+import Type from 'typebox';
 import { instantMs, oneOf, volumeMl } from '../../kit/fields.ts';
 
 const areaPerLitre = (title: string) =>
@@ -32,28 +32,34 @@ export const BathFacts = Type.Object(
 );
 
 const at = { atMs: instantMs('When it happened') };
-const ofVolume = (kind: 'topped-up' | 'replenished' | 'taken-out') =>
+const closed = { title: 'An entry', additionalProperties: false };
+const through = (kind: 'film' | 'paper') =>
   Type.Object(
-    { kind: Type.Literal(kind), ...at, volumeMl: volumeMl('How much') },
-    { additionalProperties: false },
+    {
+      kind: Type.Literal(kind),
+      ...at,
+      areaCm2: Type.Number({
+        title: 'The area',
+        minimum: -1_000_000,
+        maximum: 1_000_000,
+        description: 'cm²; below zero it corrects what was entered',
+      }),
+    },
+    closed,
   );
+const ofVolume = (kind: 'topped-up' | 'replenished' | 'taken-out') =>
+  Type.Object({ kind: Type.Literal(kind), ...at, volumeMl: volumeMl('How much') }, closed);
 
-/** Something that happened to a bath; an area below zero corrects one that was entered. */
-export const BathEntry = Type.Union(
-  [
-    Type.Object(
-      {
-        kind: oneOf(['film', 'paper'] as const, 'What went through'),
-        ...at,
-        areaCm2: Type.Number({
-          title: 'The area',
-          minimum: -1_000_000,
-          maximum: 1_000_000,
-          description: 'cm²',
-        }),
-      },
-      { additionalProperties: false },
-    ),
+/** Something that happened to a bath. Told apart by `kind`, so that a wrong field is answered for that kind alone. */
+export const BathEntry = Type.Unsafe<CoreBathEntry>({
+  type: 'object',
+  title: 'An entry',
+  required: ['kind'],
+  properties: { kind: { type: 'string' } },
+  discriminator: { propertyName: 'kind' },
+  oneOf: [
+    through('film'),
+    through('paper'),
     ofVolume('topped-up'),
     ofVolume('replenished'),
     ofVolume('taken-out'),
@@ -67,10 +73,9 @@ export const BathEntry = Type.Union(
         ),
         passed: Type.Boolean({ title: 'It passed' }),
       },
-      { additionalProperties: false },
+      closed,
     ),
-    Type.Object({ kind: Type.Literal('discarded'), ...at }, { additionalProperties: false }),
+    Type.Object({ kind: Type.Literal('discarded'), ...at }, closed),
   ],
-  { title: 'An entry' },
-);
-export type BathEntry = Static<typeof BathEntry>;
+});
+export type BathEntry = CoreBathEntry;

@@ -56,6 +56,7 @@ class PaperRow extends ShelfRow<ShelfBodies['papers']> {}
 class NegativeRow extends ShelfRow<ShelfBodies['negatives']> {}
 class FindingRow extends ShelfRow<ShelfBodies['findings']> {}
 class ProofRow extends ShelfRow<ShelfBodies['proofs']> {}
+class VesselRow extends ShelfRow<ShelfBodies['vessels']> {}
 
 const shelfRows: Record<ShelfName, ModelStatic<Model>> = {
   tanks: TankRow,
@@ -67,6 +68,7 @@ const shelfRows: Record<ShelfName, ModelStatic<Model>> = {
   negatives: NegativeRow,
   findings: FindingRow,
   proofs: ProofRow,
+  vessels: VesselRow,
 };
 
 export class RollRow

@@ -20,6 +20,12 @@ const holder = (part: number, body: ShelfBodies['holders']): Seed<'holders'> => 
   body,
 });
 
+const vessel = (part: number, body: ShelfBodies['vessels']): Seed<'vessels'> => ({
+  shelf: 'vessels',
+  id: id(part),
+  body,
+});
+
 /** The tank that the winter's rolls went through. */
 export const demoTank = tank(1, {
   name: 'The two-reel tank',
@@ -34,7 +40,7 @@ export const demoTank = tank(1, {
 
 const testedAt = Date.parse('2026-01-10T18:00:00Z');
 
-/** What stands in the cooperative's darkroom: two tanks, three holders, a fixer, a way of doing things. */
+/** What stands in the cooperative's darkroom: two tanks, three holders, a fixer, what it is mixed with, a way of doing things. */
 export const demoShelves: readonly Seed<ShelfName>[] = [
   demoTank,
   tank(2, {
@@ -75,6 +81,9 @@ export const demoShelves: readonly Seed<ShelfName>[] = [
       ],
     },
   },
+  vessel(71, { name: 'Big graduate', holdsMl: 1000, divisionMl: 10 }),
+  vessel(72, { name: 'Small graduate', holdsMl: 100, divisionMl: 2 }),
+  vessel(73, { name: 'Syringe', holdsMl: 20, divisionMl: 0.5 }),
   {
     shelf: 'procedures',
     id: id(31),

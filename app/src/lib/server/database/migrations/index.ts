@@ -7,6 +7,7 @@ import { printsInHand } from './0006-prints-in-hand.ts';
 import { versionsAndSheets } from './0007-versions-and-sheets.ts';
 import { negatives } from './0008-negatives.ts';
 import { trayEvents } from './0009-tray-events.ts';
+import { vessels } from './0010-vessels.ts';
 import type { Migration } from './migration.ts';
 
 /** Every migration, oldest first. */
@@ -20,4 +21,5 @@ export const migrations: readonly Migration[] = [
   versionsAndSheets,
   negatives,
   trayEvents,
+  vessels,
 ];

@@ -1,0 +1,86 @@
+import type { Page } from '@playwright/test';
+import { expect, open, prefer, test } from './bench.ts';
+
+async function typeInto(page: Page, label: string, text: string) {
+  await page.getByRole('button', { name: new RegExp(`^${label}`) }).click();
+  const field = page.getByRole('textbox', { name: label });
+  await field.fill(text);
+  await field.press('Enter');
+}
+
+test('a mix names its vessel, and one more vessel makes it better', async ({ page }) => {
+  await open(page, '/chemistry');
+  await typeInto(page, 'Volume', '655');
+  await typeInto(page, 'Dilution', '1+39');
+  const amounts = page.getByTestId('amount');
+  await expect(amounts).toHaveText(['16.5 ml', '639 ml']);
+  await expect(page.getByText(/^Syringe\. Exactly it is 16\.4 ml/)).toBeVisible();
+  await expect(page.getByText('Acid into water, never water into acid.')).toBeVisible();
+
+  // A finer syringe, written down by keyboard.
+  await page.getByRole('link', { name: 'Graduates and syringes' }).click();
+  await page.keyboard.press('Space');
+  await expect(page).toHaveURL(/\/vessels\/new$/);
+  await page.getByLabel('Name').fill('Fine syringe');
+  await page.getByLabel('It holds, ml').fill('20');
+  await page.getByLabel('From line to line, ml').fill('50');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('One line of it stands for no more than it holds.')).toBeVisible();
+  await expect(page.getByLabel('From line to line, ml')).toHaveValue('50');
+  await page.getByLabel('From line to line, ml').fill('0.25');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('holds 20 ml, a line every 0.25 ml')).toBeVisible();
+
+  // What was typed is there again, and the better vessel is taken.
+  await page.getByRole('link', { name: 'Mix' }).click();
+  await expect(page.getByText(/^Fine syringe\./)).toBeVisible();
+  await expect(amounts).toHaveText(['16.5 ml', '639 ml']);
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Dilution: 1+39' })).toBeVisible();
+  await page.goto('/chemistry/vessels');
+  await page.getByRole('button', { name: 'Delete Fine syringe' }).click();
+  await expect(page.getByText('Fine syringe was deleted.')).toBeVisible();
+});
+
+test('a dose too small to be read says what helps; a colon is refused and stays', async ({
+  page,
+}) => {
+  await open(page, '/chemistry');
+  await typeInto(page, 'Volume', '500');
+  await typeInto(page, 'Dilution', '1+249');
+  await expect(page.getByText(/^Too little to be read well: Syringe\./)).toBeVisible();
+  await expect(page.getByText(/^Or in two stages: .* go down the drain/)).toBeVisible();
+  await typeInto(page, 'Dilution', '1:249');
+  await expect(page.getByRole('alert')).toHaveText(/Write the dilution with a plus/);
+  await expect(page.getByRole('button', { name: /^Dilution: 1:249/ })).toBeVisible();
+  await typeInto(page, 'Dilution', '1+19');
+  await page.getByRole('button', { name: /^What is mixed/ }).click();
+  await page.getByRole('radio', { name: /what a rest gives/ }).click();
+  await typeInto(page, 'What is left of the concentrate', '46');
+  await expect(page.getByText('In all 920 ml.')).toBeVisible();
+});
+
+test('warm and cold on a phone: taps, a bottle timed back, ice', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await prefer(page, { light: 'red' });
+  await open(page, '/chemistry/warm');
+  const fill = (label: string, text: string) => page.getByLabel(label, { exact: true }).fill(text);
+  await fill('Cold water, °C', '13');
+  await fill('Hot water, °C', '47');
+  await expect(page.getByTestId('taps')).toHaveText('206 ml');
+  await fill('The bottle reads, °C', '15.5');
+  await fill('The water, °C', '30');
+  await fill('It reads then, °C', '18.4');
+  await fill('After, minutes', '5');
+  await fill('Ready at', '19:00');
+  await expect(page.getByTestId('bottle')).toHaveText('8:20');
+  await expect(
+    page.getByText(/^Put it in at 18:51:4[01] to have it ready at 19:00\.$/),
+  ).toBeVisible();
+  await fill('It reads, °C', '18');
+  await expect(page.getByText(/^Ice cools: give a target/)).toBeVisible();
+  await fill('It reads, °C', '24.6');
+  await expect(page.getByTestId('ice')).toHaveText(/^\d+\.\d g$/);
+  await page.reload();
+  await expect(page.getByTestId('bottle')).toHaveText('8:20');
+});

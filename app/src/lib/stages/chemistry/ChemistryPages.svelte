@@ -1,0 +1,12 @@
+<script lang="ts">
+  import PageNav from '$lib/kit/PageNav.svelte';
+</script>
+
+<PageNav
+  label="Pages about chemistry"
+  pages={[
+    { href: '/chemistry', name: 'Mix' },
+    { href: '/chemistry/warm', name: 'Warm and cold' },
+    { href: '/chemistry/vessels', name: 'Graduates and syringes' },
+  ]}
+/>

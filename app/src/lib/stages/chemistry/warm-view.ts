@@ -1,0 +1,191 @@
+import {
+  Refusal,
+  bottleFollows,
+  bottleInBowl,
+  iceFor,
+  secondsInBath,
+  temperMix,
+} from '@katachron/core';
+import { within } from '../../kit/form.ts';
+import { attempt } from '../../words/attempt.ts';
+import { clockTime } from '../../words/duration.ts';
+import { degrees, parseTemperature, type Unit } from '../../words/temperature.ts';
+import { readVolume, volumeWords, type VolumeUnit } from '../../words/volume.ts';
+
+/** What is to be warmed or cooled, as it is being typed. */
+export interface WarmForm extends Record<string, string> {
+  volume: string;
+  target: string;
+  cold: string;
+  hot: string;
+  concentrate: string;
+  concentrateAt: string;
+  solution: string;
+  solutionAt: string;
+  bottleAt: string;
+  waterAt: string;
+  /** A second reading of the bottle, and how many minutes after the first. */
+  second: string;
+  after: string;
+  /** Where the water is a bowl that cools. */
+  bottle: string;
+  bowl: string;
+  ready: string;
+}
+
+export const usualWarm: WarmForm = {
+  ...{ volume: '1000', target: '20', cold: '', hot: '', concentrate: '', concentrateAt: '' },
+  ...{ solution: '600', solutionAt: '', bottleAt: '', waterAt: '', second: '', after: '' },
+  ...{ bottle: '', bowl: '', ready: '' },
+};
+
+type Troubles = Partial<Record<keyof WarmForm & string, string>>;
+
+/** A number with its sentences; nothing while it is not typed. */
+interface Said {
+  readonly big?: string;
+  readonly sentences: readonly string[];
+  readonly cautions: readonly string[];
+}
+
+export interface WarmView {
+  readonly taps: Said;
+  readonly ice: Said;
+  readonly bottle: Said;
+  readonly troubles: Troubles;
+}
+
+/** A litre bottle of glass follows about so fast, until it is measured, s. */
+const USUAL_FOLLOWS = 600;
+const nothing: Said = { sentences: [], cautions: [] };
+const SCALD = 'Water that hot scalds: pour it into the cold, and let nobody lift it alone.';
+
+/** "18:51:40" less so many seconds, on a clock that goes round. */
+function before(ready: string, seconds: number): string {
+  const read = /^([01]?\d|2[0-3])[:.]([0-5]\d)(?:[:.]([0-5]\d))?$/.exec(ready.trim());
+  if (!read) throw new Refusal('clock', '', 'Type a time of day, for example 19:00.');
+  const [, hours, minutes, rest = '0'] = read;
+  const at = Number(hours) * 3600 + Number(minutes) * 60 + Number(rest) - Math.round(seconds);
+  const whole = ((at % 86_400) + 86_400) % 86_400;
+  const two = (value: number) => String(Math.floor(value)).padStart(2, '0');
+  return `${two(whole / 3600)}:${two((whole % 3600) / 60)}:${two(whole % 60)}`;
+}
+
+/** Works out what is typed: two taps, ice, a bottle in water. */
+export function warmView(form: WarmForm, unit: Unit, volumeUnit: VolumeUnit): WarmView {
+  const troubles: Troubles = {};
+  function read<Value>(field: keyof WarmForm & string, work: () => Value): Value | undefined {
+    if (form[field]?.trim() === '') return undefined;
+    const { value, trouble } = attempt(work, unit);
+    if (trouble !== undefined) troubles[field] = trouble;
+    return value;
+  }
+  const temperature = (field: keyof WarmForm & string) =>
+    read(field, () => {
+      const value = parseTemperature(form[field]!, unit, '');
+      if (value < 0 || value > 100) {
+        throw new Refusal('temperature', '', 'Water lies between freezing and boiling.');
+      }
+      return value;
+    });
+  const volume = (field: keyof WarmForm & string, what: string, usualMl: number) =>
+    read(field, () =>
+      readVolume(form[field]!, { unit: volumeUnit, what, usualMl, leastMl: 0.1, mostMl: 100_000 }),
+    );
+  const ml = (value: number) => volumeWords(value, volumeUnit);
+  const targetC = temperature('target');
+
+  const taps = (): Said => {
+    const [volumeMl, coldC, hotC] = [
+      volume('volume', 'the volume', 1000),
+      temperature('cold'),
+      temperature('hot'),
+    ];
+    const concentrateMl = volume('concentrate', 'the concentrate in it', 20);
+    const concentrateC = temperature('concentrateAt');
+    if (!volumeMl || targetC === undefined || coldC === undefined || hotC === undefined) {
+      return nothing;
+    }
+    const counted = concentrateMl !== undefined && concentrateC !== undefined;
+    const mix = read('target', () =>
+      temperMix({
+        ...{ volumeMl, targetC, coldC, hotC },
+        ...(counted && { concentrateMl, concentrateC }),
+      }),
+    );
+    if (!mix) return nothing;
+    const because = counted
+      ? `, since ${ml(concentrateMl)} of concentrate at ${degrees(concentrateC, unit)} go into it`
+      : '';
+    return {
+      big: ml(mix.hotMl),
+      sentences: [
+        `That much hot water, and ${ml(mix.coldMl)} of cold: together ${degrees(mix.waterC, unit)}${because}. Read it before you pour.`,
+      ],
+      cautions: mix.scalds ? [SCALD] : [],
+    };
+  };
+
+  const ice = (): Said => {
+    const [volumeMl, nowC] = [volume('solution', 'the solution', 600), temperature('solutionAt')];
+    if (!volumeMl || nowC === undefined || targetC === undefined) return nothing;
+    const made = read('solutionAt', () => iceFor(volumeMl, nowC, targetC));
+    if (!made) return nothing;
+    return {
+      big: `${Number(made.grams.toFixed(made.grams < 100 ? 1 : 0))} g`,
+      sentences: [
+        `Of ice in a closed bag brings it to ${degrees(targetC, unit)}. Loose it would dilute by ${Number((100 * made.dilutes).toFixed(1))} %: keep the bag shut, stir, and take it out a little early.`,
+      ],
+      cautions: [],
+    };
+  };
+
+  const bottle = (): Said => {
+    const [nowC, bathC] = [temperature('bottleAt'), temperature('waterAt')];
+    const [secondC, after] = [
+      temperature('second'),
+      read('after', () => within(form.after, 'Type minutes, for example 5.', 0.1, 600)),
+    ];
+    const [bottleMl, bowlMl] = [
+      volume('bottle', 'what is in the bottle', 1000),
+      volume('bowl', 'the water in the bowl', 3500),
+    ];
+    if (nowC === undefined || bathC === undefined || targetC === undefined) return nothing;
+    const learned =
+      secondC !== undefined && after !== undefined
+        ? read('second', () => bottleFollows(nowC, secondC, after * 60, bathC))
+        : undefined;
+    if (secondC !== undefined && after !== undefined && learned === undefined) return nothing;
+    const followsSeconds = learned ?? USUAL_FOLLOWS;
+    const bowl =
+      bottleMl && bowlMl
+        ? read('waterAt', () =>
+            bottleInBowl(
+              { volumeMl: bottleMl, nowC, followsSeconds },
+              { volumeMl: bowlMl, nowC: bathC },
+              targetC,
+            ),
+          )
+        : undefined;
+    if (bottleMl && bowlMl && !bowl) return nothing;
+    const seconds =
+      bowl?.seconds ?? read('waterAt', () => secondsInBath(nowC, targetC, bathC, followsSeconds));
+    if (seconds === undefined) return nothing;
+    const readyAt = read('ready', () => before(form.ready, seconds));
+    const minutes = clockTime(followsSeconds);
+    const left = after === undefined ? seconds : Math.max(0, seconds - after * 60);
+    return {
+      big: clockTime(seconds),
+      sentences: [
+        `In water at ${degrees(bathC, unit)}${bowl ? `, which ends with the bottle at ${degrees(bowl.endsC, unit)}: ${clockTime(bowl.laterSeconds)} later than in water that is held` : ', held there'}.`,
+        learned
+          ? `Two readings tell how fast this bottle follows: ${minutes}. ${clockTime(left)} from the second reading on.`
+          : `Taken for a litre of glass, which follows in about ${minutes}: read it once more after some minutes, and it is this bottle’s own.`,
+        ...(readyAt ? [`Put it in at ${readyAt} to have it ready at ${form.ready.trim()}.`] : []),
+      ],
+      cautions: [],
+    };
+  };
+
+  return { taps: taps(), ice: ice(), bottle: bottle(), troubles };
+}
