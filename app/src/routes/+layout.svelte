@@ -83,14 +83,14 @@
   {:else}
     <div class="flex min-h-dvh flex-col">
       <header
-        class="not-printed flex flex-wrap items-center justify-between gap-x-2 px-2.5 pt-1 md:px-8 md:pt-1.5"
+        class="not-printed flex flex-wrap items-center justify-between gap-x-1 px-2.5 pt-1 max-md:text-[15px] md:px-8 md:pt-1.5"
       >
-        <nav class="flex items-center gap-x-1 md:gap-x-[22px]" aria-label="Stages">
+        <nav class="flex items-center md:gap-x-[22px]" aria-label="Stages">
           <a href="/film" class="mr-[18px] hidden text-[17px] font-[650] md:block">Katachron</a>
           {#each stages as stage (stage.href)}
             <a
               href={stage.href}
-              class="flex min-h-11 items-center border-b-[3px] border-transparent px-1.5 text-soft aria-[current]:border-rim aria-[current]:text-ink md:px-0"
+              class="flex min-h-11 items-center border-b-[3px] border-transparent px-[5px] text-soft aria-[current]:border-rim aria-[current]:text-ink md:px-0"
               aria-current={stage === here ? 'page' : undefined}>{stage.name}</a
             >
           {/each}

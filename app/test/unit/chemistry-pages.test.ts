@@ -30,7 +30,7 @@ describe('a mix on the page', () => {
     const view = mix({ volume: '655', dilution: '1+39' });
     expect(view.lines.map(({ name, amount }) => `${amount} ${name}`)).toEqual([
       '16.5 ml concentrate',
-      '639 ml water',
+      '638.5 ml water',
     ]);
     expect(view.lines[0]!.how).toBe(
       'Syringe. Exactly it is 16.4 ml: the nearest line gives 0.8 % more. Reading it errs by 1.5 % either way.',
@@ -56,7 +56,7 @@ describe('a mix on the page', () => {
     const stock = mix({ way: 'percent', volume: '400', percent: '2.5', stock: '28' }, []);
     expect(stock.lines.map(({ name, amount }) => `${amount} ${name}`)).toEqual([
       '35.7 ml stock',
-      '364 ml water',
+      '364.3 ml water',
     ]);
     const weaker = mix({ way: 'weaker', volume: '350', now: '1+9', then: '1+14' });
     expect(weaker.lines[0]).toMatchObject({ amount: '175 ml', how: 'into 350 ml of 1+9' });

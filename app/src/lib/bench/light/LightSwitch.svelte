@@ -10,7 +10,8 @@
   const desk = useDesk();
   const { preferences } = $derived(desk);
   const red = $derived(desk.light === 'red');
-  const word = 'flex min-h-11 items-center px-1.5 md:px-0 data-[on]:font-[620] data-[on]:text-ink';
+  const word =
+    'flex min-h-11 items-center px-[5px] md:px-0 data-[on]:font-[620] data-[on]:text-ink';
 
   useKeys([
     { key: 'r', does: 'red light', run: () => desk.setLight('red') },
@@ -44,7 +45,7 @@
       >
     </span>
   {/if}
-  <div class="flex gap-x-1 md:gap-x-[18px]" role="group" aria-label="Light">
+  <div class="flex md:gap-x-[18px]" role="group" aria-label="Light">
     {#if red}
       <button
         class="{word} holding-bar"

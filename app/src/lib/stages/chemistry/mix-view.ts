@@ -13,7 +13,13 @@ import {
 import { attempt } from '../../words/attempt.ts';
 import { within } from '../../kit/form.ts';
 import { plainList } from '../../words/list.ts';
-import { readVolume, volumeNumber, volumeWords, type VolumeUnit } from '../../words/volume.ts';
+import {
+  partsInWords,
+  readVolume,
+  volumeNumber,
+  volumeWords,
+  type VolumeUnit,
+} from '../../words/volume.ts';
 
 /** What somebody may want of a mix. */
 export const mixWays = [
@@ -81,11 +87,11 @@ const namesOf = (count: number): string[] =>
 
 function lineOf(
   name: string,
-  { exactMl, pouredMl, by }: MixPart,
+  amount: string,
+  { exactMl, by }: MixPart,
   unit: VolumeUnit,
   isWater: boolean,
 ): MixLine {
-  const amount = volumeWords(pouredMl, unit);
   if (isWater) return { name, amount, how: 'made up to the total', doubtful: false };
   if (!by) return { name, amount, doubtful: false };
   const { vessel, fills, rounding, reading, tooSmall } = by;
@@ -174,9 +180,13 @@ export function mixView(
   const mixed = (volumeMl: number, parts: readonly number[], names: readonly string[]): MixView => {
     const mix = measuredMix(volumeMl, parts, vessels);
     const last = mix.parts.length - 1;
+    const amounts = partsInWords(
+      mix.parts.map(({ pouredMl }) => pouredMl),
+      unit,
+    );
     return {
       lines: mix.parts.map((part, index) =>
-        lineOf(names[index] ?? 'part', part, unit, last > 0 && index === last),
+        lineOf(names[index] ?? 'part', amounts[index]!, part, unit, last > 0 && index === last),
       ),
       steps: last > 0 ? stepsOf(mix, names, unit) : [],
       remedies: remediesOf(mix, parts, volumeMl, unit),
