@@ -19,6 +19,7 @@ test('a mix names its vessel, and one more vessel makes it better', async ({ pag
 
   // A finer syringe, written down by keyboard.
   await page.getByRole('link', { name: 'Graduates and syringes' }).click();
+  await expect(page.getByRole('link', { name: /^New vessel/ })).toBeVisible();
   await page.keyboard.press('Space');
   await expect(page).toHaveURL(/\/vessels\/new$/);
   await page.getByLabel('Name').fill('Fine syringe');
@@ -83,4 +84,71 @@ test('warm and cold on a phone: taps, a bottle timed back, ice', async ({ page }
   await expect(page.getByTestId('ice')).toHaveText(/^\d+\.\d g$/);
   await page.reload();
   await expect(page.getByTestId('bottle')).toHaveText('8:20');
+});
+
+test('a bath from its mixing to its end: written down, used, taken back, tested, discarded', async ({
+  page,
+}) => {
+  await open(page, '/chemistry/baths');
+  await page.keyboard.press('Space');
+  await expect(page).toHaveURL(/\/baths\/new$/);
+  const fill = (label: string, text: string) => page.getByLabel(label, { exact: true }).fill(text);
+  await fill('Name', 'Fixer of the cold week');
+  await fill('Dilution', '1:4');
+  await fill('Volume mixed, ml', '1000');
+  await fill('Rolls a litre', '9');
+  await fill('Paper a litre, m²', '3.2');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText(/^Write the dilution with a plus/)).toBeVisible();
+  await expect(page.getByLabel('Dilution', { exact: true })).toHaveValue('1:4');
+  await fill('Dilution', '1+4');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Fixer of the cold week');
+  const verdict = page.getByTestId('verdict');
+  await expect(verdict).toHaveText('Fresh');
+  await expect(page.getByText(/collect it, and hand it in/)).toBeVisible();
+
+  // Nine rolls are what a litre is good for.
+  await typeInto(page, 'How many', '8');
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('status')).toHaveText('Written down.');
+  await expect(verdict).toHaveText('Ageing');
+  await expect(page.getByText(/^89 % of its capacity is used: room for 1 roll or/)).toBeVisible();
+  await page.getByRole('button', { name: /^Take back 8 × / }).click();
+  await expect(verdict).toHaveText('Fresh');
+  const ledger = page.getByRole('region', { name: 'Ledger' }).getByRole('listitem');
+  await expect(ledger).toHaveCount(2);
+
+  // While the server is away an entry is not lost, and sent again it is there once.
+  await typeInto(page, 'How many', '9');
+  let asked = 0;
+  await page.route('**/entries/*', async (route) => {
+    asked += 1;
+    // It was written, and the answer was lost.
+    if (asked === 1) await route.fetch();
+    await (asked === 1 ? route.abort() : route.continue());
+  });
+  await page.getByRole('button', { name: /^Write it down/ }).click();
+  await expect(page.getByRole('alert')).toContainText('The server does not answer.');
+  await expect(page.getByRole('button', { name: 'How many: 9' })).toBeVisible();
+  await page.getByRole('button', { name: /^Write it down/ }).click();
+  await expect(verdict).toHaveText('Spent');
+  await expect(ledger).toHaveCount(3);
+  await page.unroute('**/entries/*');
+
+  await page.getByRole('button', { name: /^What happened/ }).click();
+  await page.getByRole('radio', { name: /it was tested/ }).click();
+  await page.getByRole('button', { name: /^Which test/ }).click();
+  await page.getByRole('radio', { name: 'drop test' }).click();
+  await page.getByRole('button', { name: /^How it went/ }).click();
+  await page.getByRole('radio', { name: 'failed' }).click();
+  await page.getByRole('button', { name: /^Write it down/ }).click();
+  await expect(page.getByText(/^The drop test failed: the drop turned milky/)).toBeVisible();
+  await page.getByRole('button', { name: 'Discard it' }).click();
+  await expect(verdict).toHaveText('Discarded');
+  await page.getByRole('button', { name: 'It still stands' }).click();
+  await expect(verdict).toHaveText('Spent');
+  await page.keyboard.press('Escape');
+  await expect(page).toHaveURL(/\/chemistry\/baths$/);
+  await expect(page.getByRole('link', { name: /Spent Fixer of the cold week/ })).toBeVisible();
 });

@@ -55,6 +55,7 @@ const pages = [
 const withId = [
   ...['/film/run/', '/film/recipes/', '/film/rolls/', '/film/tanks/', '/film/tanks/holders/'],
   '/chemistry/vessels/',
+  '/chemistry/baths/',
   ...['/logbook/rolls/', '/logbook/prints/', '/print/', '/print/proof/', '/print/setup/papers/'],
   ...['/print/setup/enlargers/', '/api/v1/rolls/', '/api/v1/recipes/', '/api/v1/papers/'],
 ];

@@ -44,7 +44,7 @@ export interface Stood {
 export interface Aged {
   /** Of its keeping time, 0 fresh, 1 at its end. */
   readonly share: number;
-  /** Days that are left if nothing more is taken out. */
+  /** Days that are left if nothing more is taken out; below zero once they are over. */
   readonly daysLeft: number;
 }
 
@@ -64,5 +64,5 @@ export function aged(keeping: Keeping, stood: readonly Stood[]): Aged {
     return sum + (days === 0 ? 0 : days / keeps);
   }, 0);
   const last = stood.at(-1)?.fullness ?? 1;
-  return sound({ share, daysLeft: Math.max(0, 1 - share) * keepsDays(keeping, last) });
+  return sound({ share, daysLeft: (1 - share) * keepsDays(keeping, last) });
 }

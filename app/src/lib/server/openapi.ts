@@ -4,6 +4,7 @@ import { InHand, InHandBody, inHandExample } from '../nouns/in-hand/contract.ts'
 import { Negative } from '../nouns/negative/contract.ts';
 import { Print, PrintBody, printExample } from '../nouns/print/contract.ts';
 import { Problem } from '../kit/problem.ts';
+import { KeptEntry, entryExample } from '../nouns/bath/ledger.ts';
 import { ProcessEvent } from '../nouns/process/contract.ts';
 import { Recipe, RecipeBody, recipeExample } from '../nouns/recipe/contract.ts';
 import { Roll, RollBody, rollExample } from '../nouns/roll/contract.ts';
@@ -271,6 +272,7 @@ const page = json(
 
 /** The OpenAPI 3.1 description of the open interface, made from the schemas that Ajv checks. */
 const eventList = Type.Object({ events: Type.Array(ProcessEvent) }, { title: 'Events' });
+const entryAnswer = Type.Object({ entry: KeptEntry });
 const trayAnswer = Type.Object({ event: ProcessEvent }, { title: 'A sheet’s event' });
 
 export function openApi() {
@@ -414,6 +416,44 @@ export function openApi() {
               '200': { description: 'Known already', content: json(trayAnswer) },
               '201': { description: 'Added', content: json(trayAnswer) },
               '409': problemAnswer('Another event has this id'),
+              ...wrongInput,
+              ...away,
+            },
+          },
+        },
+      ],
+      [
+        '/api/v1/baths/{id}/entries',
+        {
+          get: {
+            operationId: 'list-bath-entries',
+            summary: 'The ledger of a bath, oldest entry first',
+            parameters: [idParameter('id')],
+            responses: {
+              '200': {
+                description: 'The entries',
+                content: json(Type.Object({ entries: Type.Array(KeptEntry) })),
+              },
+              ...wrongInput,
+              ...away,
+            },
+          },
+        },
+      ],
+      [
+        '/api/v1/baths/{id}/entries/{entry}',
+        {
+          put: {
+            operationId: 'put-bath-entry',
+            summary:
+              'Writes an entry into a bath’s ledger; the same again, or late, never conflicts',
+            parameters: [idParameter('id'), idParameter('entry')],
+            requestBody: { required: true, content: json(KeptEntry, entryExample) },
+            responses: {
+              '200': { description: 'Known already', content: json(entryAnswer) },
+              '201': { description: 'Added', content: json(entryAnswer) },
+              '404': problemAnswer('No such bath'),
+              '409': problemAnswer('Another entry has this id'),
               ...wrongInput,
               ...away,
             },

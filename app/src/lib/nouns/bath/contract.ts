@@ -1,6 +1,8 @@
 import { clearingFactors } from '@katachron/core';
 import Type, { type Static } from 'typebox';
-import { instantMs, seconds, text, uuid, version } from '../../kit/fields.ts';
+import { instantMs, oneOf, seconds, text, uuid, version, volumeMl } from '../../kit/fields.ts';
+import { bathUses } from './uses.ts';
+import { bathLimits } from './ledger.ts';
 
 /** One mixed lot of fixer, with the clip tests made in it. */
 export const BathBody = Type.Object(
@@ -25,6 +27,18 @@ export const BathBody = Type.Object(
       { title: 'The clip tests', maxItems: 200 },
     ),
     discardedAtMs: Type.Optional(instantMs('When it was discarded')),
+    /** What it is for, what it is made of, and how much: with that it has a ledger. */
+    use: Type.Optional(
+      oneOf(
+        bathUses.map(({ id }) => id),
+        'What it is for',
+      ),
+    ),
+    dilution: Type.Optional(text('The dilution', 40)),
+    volumeMl: Type.Optional(volumeMl('The volume mixed')),
+    ...bathLimits,
+    dataSheet: Type.Optional(text('The address of its safety data sheet', 300)),
+    note: Type.Optional(text('The note', 1000)),
   },
   { title: 'A bath', additionalProperties: false },
 );

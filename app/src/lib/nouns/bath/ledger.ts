@@ -1,6 +1,6 @@
 import { bathTests, type BathEntry as CoreBathEntry } from '@katachron/core';
-import Type from 'typebox';
-import { instantMs, oneOf, volumeMl } from '../../kit/fields.ts';
+import Type, { type Static } from 'typebox';
+import { instantMs, oneOf, text, uuid, volumeMl } from '../../kit/fields.ts';
 
 const areaPerLitre = (title: string) =>
   Type.Optional(
@@ -15,18 +15,23 @@ export const Keeping = Type.Object(
   { title: 'How it keeps', additionalProperties: false },
 );
 
+/** What a bath is good for and how it keeps, as its data sheet says. */
+export const bathLimits = {
+  filmCm2PerLitre: areaPerLitre('What a litre is good for, film'),
+  paperCm2PerLitre: areaPerLitre('What a litre is good for, paper'),
+  keeping: Type.Optional(Keeping),
+  bottleMl: Type.Optional(volumeMl('What the bottle holds')),
+  trayHours: Type.Optional(
+    Type.Number({ title: 'How long it lasts in a tray', exclusiveMinimum: 0, maximum: 10_000 }),
+  ),
+};
+
 /** One mixed lot, as far as its ledger asks. */
 export const BathFacts = Type.Object(
   {
     volumeMl: volumeMl('The volume mixed'),
     mixedAtMs: instantMs('When it was mixed'),
-    filmCm2PerLitre: areaPerLitre('What a litre is good for, film'),
-    paperCm2PerLitre: areaPerLitre('What a litre is good for, paper'),
-    keeping: Type.Optional(Keeping),
-    bottleMl: Type.Optional(volumeMl('What the bottle holds')),
-    trayHours: Type.Optional(
-      Type.Number({ title: 'How long it lasts in a tray', exclusiveMinimum: 0, maximum: 10_000 }),
-    ),
+    ...bathLimits,
   },
   { title: 'A bath', additionalProperties: false },
 );
@@ -79,3 +84,23 @@ export const BathEntry = Type.Unsafe<CoreBathEntry>({
   ],
 });
 export type BathEntry = CoreBathEntry;
+
+/** An entry as it is kept: written once, never changed. */
+export const KeptEntry = Type.Object(
+  {
+    id: uuid('The id'),
+    /** What it was, in the words of whoever wrote it down. */
+    note: Type.Optional(text('The note', 200)),
+    /** The entry that it takes back. */
+    corrects: Type.Optional(uuid('The entry corrected')),
+    entry: BathEntry,
+  },
+  { title: 'An entry of a ledger', additionalProperties: false },
+);
+export type KeptEntry = Static<typeof KeptEntry>;
+
+export const entryExample: KeptEntry = {
+  id: '0b9e3e0a-6c0e-4d58-9d43-2f1f6f2a7c0b',
+  note: 'Five rolls of 120',
+  entry: { kind: 'film', atMs: 1_768_035_600_000, areaCm2: 2580 },
+};

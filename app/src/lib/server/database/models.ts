@@ -10,6 +10,7 @@ import {
 } from 'sequelize';
 import type { HandState, InHandBody } from '../../nouns/in-hand/contract.ts';
 import type { PrintBody } from '../../nouns/print/contract.ts';
+import type { KeptEntry } from '../../nouns/bath/ledger.ts';
 import type { ProcessEvent } from '../../nouns/process/contract.ts';
 import type { RecipeBody } from '../../nouns/recipe/contract.ts';
 import type { Roll, RollBody } from '../../nouns/roll/contract.ts';
@@ -129,6 +130,16 @@ export class TrayEventRow extends Model<
   declare body: ProcessEvent;
 }
 
+export class BathEntryRow extends Model<
+  InferAttributes<BathEntryRow>,
+  InferCreationAttributes<BathEntryRow>
+> {
+  declare id: string;
+  declare bathId: string;
+  declare at: Date;
+  declare body: KeptEntry;
+}
+
 const versioned: ModelAttributes = {
   id: { type: DataTypes.UUID, primaryKey: true },
   version: { type: DataTypes.INTEGER, allowNull: false },
@@ -185,7 +196,22 @@ export function models() {
       at: { type: DataTypes.DATE, allowNull: false },
       body: { type: DataTypes.JSONB, allowNull: false },
     });
+    define(BathEntryRow, 'bath_entries', {
+      id: { type: DataTypes.UUID, primaryKey: true },
+      bathId: { type: DataTypes.UUID, allowNull: false },
+      at: { type: DataTypes.DATE, allowNull: false },
+      body: { type: DataTypes.JSONB, allowNull: false },
+    });
     initialised = sequelize;
   }
-  return { shelfRows, RecipeRow, RollRow, PrintRow, InHandRow, RunEventRow, TrayEventRow };
+  return {
+    shelfRows,
+    RecipeRow,
+    RollRow,
+    PrintRow,
+    InHandRow,
+    RunEventRow,
+    TrayEventRow,
+    BathEntryRow,
+  };
 }

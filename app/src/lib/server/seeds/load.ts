@@ -4,6 +4,8 @@ import { rolls } from '../../nouns/roll/store.server.ts';
 import { shelfStores } from '../../nouns/shelves.server.ts';
 import type { versionedStore } from '../store/versioned.ts';
 import { printsInHand } from '../../nouns/in-hand/store.server.ts';
+import { addEntry, entriesOf } from '../../nouns/bath/entries.server.ts';
+import { demoBathEntries } from './bath-entries.ts';
 import { demoPrintsInHand } from './prints-in-hand.ts';
 import { demoPrints } from './prints.ts';
 import { demoRecipes } from './recipes.ts';
@@ -19,6 +21,10 @@ export async function loadDemo(): Promise<void> {
     // Which body a shelf takes is known only by its name.
     const store = shelfStores[shelf] as unknown as ReturnType<typeof versionedStore>;
     if (!(await store.find(id))) await store.put(id, body);
+  }
+  for (const { bathId, entry } of demoBathEntries) {
+    const known = (await entriesOf([bathId]))[bathId] ?? [];
+    if (!known.some(({ id }) => id === entry.id)) await addEntry(bathId, entry);
   }
   for (const { id, body } of demoExposed) {
     if (!(await rolls.find(id))) await rolls.put(id, body);

@@ -7,6 +7,7 @@
   pages={[
     { href: '/chemistry', name: 'Mix' },
     { href: '/chemistry/warm', name: 'Warm and cold' },
+    { href: '/chemistry/baths', name: 'Baths' },
     { href: '/chemistry/vessels', name: 'Graduates and syringes' },
   ]}
 />

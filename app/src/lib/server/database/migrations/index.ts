@@ -8,6 +8,7 @@ import { versionsAndSheets } from './0007-versions-and-sheets.ts';
 import { negatives } from './0008-negatives.ts';
 import { trayEvents } from './0009-tray-events.ts';
 import { vessels } from './0010-vessels.ts';
+import { bathEntries } from './0011-bath-entries.ts';
 import type { Migration } from './migration.ts';
 
 /** Every migration, oldest first. */
@@ -22,4 +23,5 @@ export const migrations: readonly Migration[] = [
   negatives,
   trayEvents,
   vessels,
+  bathEntries,
 ];

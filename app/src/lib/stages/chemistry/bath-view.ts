@@ -1,0 +1,200 @@
+import {
+  ROLL_EQUIVALENT_CM2,
+  bathState,
+  bathTests,
+  clipTest,
+  type BathState,
+  type BathVerdict,
+} from '@katachron/core';
+import { format } from 'date-fns';
+import type { Bath } from '../../nouns/bath/contract.ts';
+import type { BathEntry, KeptEntry } from '../../nouns/bath/ledger.ts';
+import { bathUses } from '../../nouns/bath/uses.ts';
+import { attempt } from '../../words/attempt.ts';
+import { volumeWords, type VolumeUnit } from '../../words/volume.ts';
+
+/** A print of 20.3 × 25.4 cm (8×10 in), cm². */
+const USUAL_PRINT_CM2 = 20.32 * 25.4;
+const DAY_MS = 86_400_000;
+
+/** One glance: a word, and how far it has gone as a share of a circle that is filled. */
+const verdicts: Readonly<Record<BathVerdict, string>> = {
+  fresh: 'Fresh',
+  ageing: 'Ageing',
+  spent: 'Spent',
+  unknown: 'Not known',
+  discarded: 'Discarded',
+};
+
+export interface EntryLine {
+  readonly id: string;
+  readonly at: string;
+  readonly what: string;
+  /** It can be taken back, by an entry of its own. */
+  readonly takeBack: boolean;
+}
+
+export interface BathView {
+  readonly verdict: BathVerdict;
+  readonly word: string;
+  /** 0 to 1, of capacity or of keeping time, whichever is further. */
+  readonly gone: number;
+  /** "Fixer 1+4, 2000 ml, mixed on 10 January". */
+  readonly line: string;
+  readonly sentences: readonly string[];
+  readonly cautions: readonly string[];
+  readonly entries: readonly EntryLine[];
+}
+
+const percent = (share: number) => `${Math.round(100 * share)} %`;
+
+/** How much film or paper a ledger's area is. */
+const areaWords = (cm2: number, kind: 'film' | 'paper') =>
+  kind === 'film'
+    ? `${Number((cm2 / ROLL_EQUIVALENT_CM2).toFixed(2))} rolls’ worth of film`
+    : `${Math.round(cm2)} cm² of paper`;
+
+function entryWords({ note, entry }: KeptEntry, unit: VolumeUnit): string {
+  switch (entry.kind) {
+    case 'film':
+    case 'paper': {
+      const what = areaWords(Math.abs(entry.areaCm2), entry.kind);
+      return note ? `${note}: ${what}` : entry.areaCm2 < 0 ? `Taken back: ${what}` : what;
+    }
+    case 'topped-up':
+      return `Topped up with ${volumeWords(entry.volumeMl, unit)}`;
+    case 'replenished':
+      return `${volumeWords(entry.volumeMl, unit)} poured off, and as much fresh put in`;
+    case 'taken-out':
+      return `${volumeWords(entry.volumeMl, unit)} taken out`;
+    case 'tested': {
+      const { name, fails } = bathTests.find(({ id }) => id === entry.test)!;
+      return `${name[0]!.toUpperCase()}${name.slice(1)}: ${entry.passed ? 'passed' : `failed, ${fails}`}`;
+    }
+    case 'discarded':
+      return 'Discarded';
+  }
+}
+
+/** Clip tests count as tests: the first of them says how fast it cleared when it was fresh. */
+function clipTests({ tests }: Bath): readonly { id: string; entry: BathEntry; what: string }[] {
+  const inTime = [...tests].sort((a, b) => a.atMs - b.atMs);
+  const freshSeconds = inTime[0]?.clearingSeconds;
+  return inTime.map(({ id, atMs, clearingSeconds, factor, film }, index) => {
+    const { towardsSpent = 0, spent = false } =
+      attempt(() => clipTest(clearingSeconds, factor, index > 0 ? { freshSeconds } : {})).value ??
+      {};
+    const gone = index > 0 ? `, ${percent(Math.max(0, towardsSpent))} of the way to spent` : '';
+    return {
+      id,
+      entry: { kind: 'tested', test: 'clip', atMs, passed: !spent },
+      what: `Clip test${film ? ` of ${film}` : ''}: clear in ${Math.round(clearingSeconds)} s${gone}`,
+    };
+  });
+}
+
+/** Nothing less than whole rolls and whole prints goes through a bath. */
+function roomWords({ leftFilmCm2, leftPaperCm2 }: BathState): string | undefined {
+  const rolls = leftFilmCm2 === undefined ? [] : [Math.floor(leftFilmCm2 / ROLL_EQUIVALENT_CM2)];
+  const prints = leftPaperCm2 === undefined ? [] : [Math.floor(leftPaperCm2 / USUAL_PRINT_CM2)];
+  const room = [
+    ...rolls.map((count) => `${count} ${count === 1 ? 'roll' : 'rolls'}`),
+    ...prints.map((count) => `${count} ${count === 1 ? 'print' : 'prints'} of 20 × 25 cm`),
+  ];
+  return room.length > 0 ? room.join(' or ') : undefined;
+}
+
+/** What a bath is, and how it is doing. */
+export function bathView(
+  bath: Bath,
+  entries: readonly KeptEntry[],
+  nowMs: number,
+  unit: VolumeUnit,
+): BathView {
+  const { volumeMl, mixedAtMs, ...limits } = bath;
+  const clips = clipTests(bath);
+  const use = bathUses.find(({ id }) => id === bath.use)?.name;
+  const line = [
+    [use, bath.dilution].filter(Boolean).join(' '),
+    volumeMl === undefined ? '' : volumeWords(volumeMl, unit),
+    `mixed on ${format(mixedAtMs, 'd MMMM yyyy')}`,
+  ]
+    .filter(Boolean)
+    .join(', ');
+  const taken = new Set(entries.flatMap(({ corrects }) => corrects ?? []));
+  const lines = [...entries, ...clips]
+    .sort((a, b) => b.entry.atMs - a.entry.atMs)
+    .map((one): EntryLine => {
+      const at = format(one.entry.atMs, 'd MMM yyyy, HH:mm');
+      if ('what' in one) return { id: one.id, at, what: one.what, takeBack: false };
+      const { id, corrects, entry } = one;
+      const isArea = entry.kind === 'film' || entry.kind === 'paper';
+      return {
+        id,
+        at,
+        what: `${entryWords(one, unit)}${taken.has(id) ? ' (taken back)' : ''}`,
+        takeBack: isArea && corrects === undefined && !taken.has(id),
+      };
+    });
+  const base = { line, entries: lines };
+  if (volumeMl === undefined) {
+    const gone = bath.discardedAtMs === undefined ? 'unknown' : 'discarded';
+    return {
+      ...base,
+      ...{ verdict: gone, word: verdicts[gone], gone: 0, cautions: [] },
+      sentences: ['Say how much it is, and it keeps a ledger of what goes through it.'],
+    };
+  }
+  const discarded: readonly KeptEntry['entry'][] =
+    bath.discardedAtMs === undefined ? [] : [{ kind: 'discarded', atMs: bath.discardedAtMs }];
+  const state = bathState(
+    {
+      ...{ volumeMl, mixedAtMs },
+      ...(limits.filmCm2PerLitre && { filmCm2PerLitre: limits.filmCm2PerLitre }),
+      ...(limits.paperCm2PerLitre && { paperCm2PerLitre: limits.paperCm2PerLitre }),
+      ...(limits.keeping && { keeping: limits.keeping }),
+      ...(limits.bottleMl && { bottleMl: limits.bottleMl }),
+      ...(limits.trayHours && { trayHours: limits.trayHours }),
+    },
+    [...entries, ...clips].map(({ entry }) => entry).concat(discarded),
+    nowMs,
+  );
+  const { verdict, used, age, keepsUntilMs, failed } = state;
+  const room = roomWords(state);
+  const days = keepsUntilMs === undefined ? 0 : (keepsUntilMs - nowMs) / DAY_MS;
+  const over = keepsUntilMs !== undefined && days <= 0;
+  return {
+    ...base,
+    ...{ verdict, word: verdicts[verdict] },
+    gone: Math.min(1, Math.max(used ?? 0, age ?? 0, failed.length > 0 ? 1 : 0)),
+    sentences: [
+      ...(used === undefined
+        ? ['What it is good for is not written down: its data sheet says it.']
+        : [
+            `${percent(used)} of its capacity is used${used < 1 && room ? `: room for ${room}` : ''}.`,
+          ]),
+      ...(age === undefined || keepsUntilMs === undefined
+        ? []
+        : [
+            over
+              ? `Its keeping time was over on ${format(keepsUntilMs, 'd MMMM yyyy')}.`
+              : `${percent(age)} of its keeping time is over; it keeps until ${format(keepsUntilMs, days < 2 ? 'd MMMM, HH:mm' : 'd MMMM yyyy')} if no more is taken out.`,
+          ]),
+      ...(Math.abs(state.volumeMl - volumeMl) > 0.5
+        ? [`${volumeWords(state.volumeMl, unit)} of it are there now.`]
+        : []),
+    ],
+    cautions: [
+      ...failed.map((id) => {
+        const test = bathTests.find((one) => one.id === id)!;
+        return `The ${test.name} failed: ${test.fails}.`;
+      }),
+      ...(verdict === 'ageing'
+        ? ['Near its end: try it before anything that matters goes through it.']
+        : []),
+      ...(verdict === 'spent'
+        ? ['Spent, by what is known of it. Nothing is refused: a test decides, or a new one.']
+        : []),
+    ],
+  };
+}

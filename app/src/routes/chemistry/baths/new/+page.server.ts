@@ -1,0 +1,1 @@
+export const load = () => ({ nowMs: Date.now() });

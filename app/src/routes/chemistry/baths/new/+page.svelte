@@ -1,0 +1,7 @@
+<script lang="ts">
+  import BathPage from '$lib/stages/chemistry/BathPage.svelte';
+
+  const { data } = $props();
+</script>
+
+<BathPage nowMs={data.nowMs} />
