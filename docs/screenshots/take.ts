@@ -149,9 +149,9 @@ const shots: readonly Shot[] = [
   { name: 'logbook-roll', path: '/logbook/rolls/7c1d4b60-52e8-4f3a-8118-000000000000', light: 'white', size: desk },
   { name: 'logbook-print', path: '/logbook/prints/7c1d4b60-52e8-4f3a-9000-000000000003', light: 'white', size: desk },
   { name: 'recipes', path: '/film/recipes', light: 'white', size: desk },
-  { name: 'tanks', path: '/film/tanks', light: 'white', size: desk },
+  { name: 'mix', path: '/chemistry', light: 'white', size: desk },
+  { name: 'bath', path: '/chemistry/baths/3d9a5e10-0c7b-4f26-a1d4-000000000021', light: 'white', size: desk },
   { name: 'clip-test', path: '/film/clip-test', light: 'red', size: desk, before: clip },
-  { name: 'push', path: '/film/push?stops=2', light: 'white', size: desk },
   { name: 'run', path: '/film', light: 'red', size: desk, before: toRun },
   { name: 'run-phone', path: '/film', light: 'red', size: phone, before: toRun },
 ];
