@@ -152,3 +152,15 @@ test('a bath from its mixing to its end: written down, used, taken back, tested,
   await expect(page).toHaveURL(/\/chemistry\/baths$/);
   await expect(page.getByRole('link', { name: /Spent Fixer of the cold week/ })).toBeVisible();
 });
+
+test('a wash counts its changes, and one that never ends is refused with what was typed', async ({
+  page,
+}) => {
+  await open(page, '/chemistry/wash');
+  await expect(page.getByTestId('changes')).toHaveText(/^3\s*changes$/);
+  await page.getByLabel('The water, °C').fill('12');
+  await expect(page.getByText(/^So cold a wash takes longer/)).toBeVisible();
+  await page.getByLabel('A change, ml').fill('a cup');
+  await expect(page.getByText(/^Type what a change holds in ml/)).toBeVisible();
+  await expect(page.getByLabel('A change, ml')).toHaveValue('a cup');
+});

@@ -49,7 +49,7 @@ const printPages = ['', '/split', '/flash', '/readings', '/convert', '/fire?what
 const pages = [
   ...['/film', '/film/recipes', '/film/rolls/new', '/film/packet', '/film/clock', '/film/push'],
   ...['/film/clip-test', '/film/tanks', '/logbook', '/'],
-  ...['/chemistry', '/chemistry/warm', '/chemistry/vessels'],
+  ...['/chemistry', '/chemistry/warm', '/chemistry/wash', '/chemistry/vessels'],
   ...['/print', '/print/proof', '/print/setup'],
 ];
 const withId = [

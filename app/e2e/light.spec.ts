@@ -51,6 +51,7 @@ const otherPages = [
   '/film/clock',
   '/chemistry',
   '/chemistry/warm',
+  '/chemistry/wash',
   '/chemistry/baths',
   '/chemistry/baths/new',
   '/chemistry/baths/3d9a5e10-0c7b-4f26-a1d4-000000000021',

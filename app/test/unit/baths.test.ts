@@ -62,7 +62,7 @@ describe('how a bath is doing', () => {
   it('fresh with room in whole rolls and prints, ageing with a caution, spent and still not refused', () => {
     const fresh = bathView(bath, [area(3096)], now, 'ml');
     expect(fresh).toMatchObject({ verdict: 'fresh', word: 'Fresh', cautions: [] });
-    expect(fresh.line).toBe('fixer 1+4, 2000 ml, mixed on 20 January 2026');
+    expect(fresh.line).toBe('Fixer 1+4, 2000 ml, mixed on 20 January 2026');
     expect(fresh.sentences[0]).toBe(
       '33 % of its capacity is used: room for 12 rolls or 82 prints of 20 × 25 cm.',
     );

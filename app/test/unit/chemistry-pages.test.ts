@@ -14,6 +14,7 @@ import {
   usualMix,
   type MixForm,
 } from '../../src/lib/stages/chemistry/mix-view.ts';
+import { usualWash, washView, type WashForm } from '../../src/lib/stages/chemistry/wash-view.ts';
 import { usualWarm, warmView, type WarmForm } from '../../src/lib/stages/chemistry/warm-view.ts';
 
 const graduate = { name: 'Small graduate', holdsMl: 100, divisionMl: 2 };
@@ -157,6 +158,34 @@ describe('warm and cold on the page', () => {
     expect(warm({ ...bottle, ready: '0:05' }).bottle.sentences[2]).toContain(
       'Put it in at 23:56:4',
     );
+  });
+});
+
+describe('a wash by filling and dumping', () => {
+  const wash = (change: Partial<WashForm>) =>
+    washView({ ...usualWash, ...change } as WashForm, 'C', 'ml');
+
+  it('says how many changes, what they leave, and that cold water takes longer', () => {
+    const view = wash({});
+    expect(view.changes).toBe(3);
+    expect(view.sentences[0]).toBe(
+      'They leave 146 millionths of the fixer, if each stands until the gelatin has given up its share: turned 5, 10 and 20 times.',
+    );
+    expect(view.sentences[1]).toMatch(/^Water as warm as the baths/);
+    expect(wash({ water: '12' }).sentences[1]).toMatch(/^So cold a wash takes longer/);
+    expect(wash({ change: '100' }).sentences[0]).toContain(
+      'turned 5, 10 and 20 times, and 20 again.',
+    );
+  });
+
+  it.each([
+    [{ stays: '-25' }, 'stays'],
+    [{ change: '0' }, 'change'],
+    [{ aim: '1' }, 'aim'],
+    [{ water: 'cold' }, 'water'],
+    [{ stays: '100000', change: '1', aim: '1000000' }, 'change'],
+  ] as const)('%j gets a sentence', (change, field) => {
+    expect(wash(change).troubles[field]).toMatch(/\.$/);
   });
 });
 

@@ -108,6 +108,22 @@ describe('what was read of a negative', () => {
     expect(made({ ...raised, highlight: 3, shadow: 3 }, 'Raised', 5)!.readings).toBeUndefined();
   });
 
+  it('by a probe is converted where it is known what the change did to the light', () => {
+    const sized = { negativeLength: '60', printLength: '240' };
+    const evidence = prints(() => sized);
+    const there = { ...unseen, ...sized };
+    const readings = { ...read(-0.1), setup: setupNow(there, emptyBench).setup };
+    const bench = { ...emptyBench, evidence };
+    const here = printView({ ...there, readings }, bench).together!;
+    const bigger = printView({ ...there, readings, printLength: '480' }, bench);
+    // (1 + 8)² over (1 + 4)².
+    expect(bigger.together!.seconds / here.seconds).toBeCloseTo(3.24, 1);
+    expect(bigger.together!.withinStops).toBeGreaterThan(here.withinStops);
+    expect(bigger.together!.withinRange).toBeCloseTo(here.withinRange, 0);
+    const { read: places } = readPlaces(readings, there);
+    expect(readWords(readings, places!, bigger.now.setup)).toMatch(/count as converted/);
+  });
+
   it('as densities counts for the time under one head and lens, and for the contrast anywhere', () => {
     const evidence = prints((log) => ({ readings: read(Number((-log).toFixed(2)), 'density') }));
     const draft = { ...unseen, readings: read(0.1, 'density') };

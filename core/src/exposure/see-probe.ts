@@ -43,6 +43,8 @@ export interface ProbeReadings {
   readonly highlightLog: number;
   readonly shadowLog: number;
   readonly right?: RightPrint;
+  /** They were read in another set-up, and what its change did to the light may be out by this, stops. */
+  readonly doubtStops?: number;
 }
 
 /** So many readings in 100 are of another place, or of a lamp that was changed since. */
@@ -66,10 +68,11 @@ interface Measured {
 const WINDOW = 0.1;
 
 function measured(belief: PrintBelief, readings: ProbeReadings): Measured[] {
-  const { by, highlightLog, shadowLog, right } = readings;
+  const { by, highlightLog, shadowLog, right, doubtStops = 0 } = readings;
   const scale = readingScales.find(({ id }) => id === by)!;
   const one = scale.withinLog / STOP_IN_LOG;
-  const range = scale.rangeShare * (Math.abs(shadowLog - highlightLog) / STOP_IN_LOG);
+  const apart = (shadowLog - highlightLog) / STOP_IN_LOG;
+  const range = scale.rangeShare * Math.abs(apart);
   const found: Measured[] = [
     {
       weights: new Map([
@@ -77,17 +80,24 @@ function measured(belief: PrintBelief, readings: ProbeReadings): Measured[] {
         [PROBE, 1],
       ]),
       stops: -highlightLog / STOP_IN_LOG,
-      ...{ sd: one, anything: ANY_TIME },
+      ...{ sd: Math.hypot(one, doubtStops), anything: ANY_TIME },
     },
-    {
-      weights: new Map([
-        [NEED, 1],
-        [PROBE, 1],
-        [RANGE, -1 / STOPS_TO_R],
-      ]),
-      stops: -shadowLog / STOP_IN_LOG,
-      ...{ sd: Math.hypot(one, range), anything: ANY_RANGE },
-    },
+    // What a change of set-up is in doubt by is the same for both places, and nothing to their range.
+    doubtStops > 0
+      ? {
+          weights: new Map([[RANGE, 1 / STOPS_TO_R]]),
+          stops: apart,
+          ...{ sd: Math.hypot(Math.SQRT2 * one, range), anything: ANY_RANGE },
+        }
+      : {
+          weights: new Map([
+            [NEED, 1],
+            [PROBE, 1],
+            [RANGE, -1 / STOPS_TO_R],
+          ]),
+          stops: -shadowLog / STOP_IN_LOG,
+          ...{ sd: Math.hypot(one, range), anything: ANY_RANGE },
+        },
   ];
   if (!right) return found;
   if (!(right.dialSeconds > 0)) {

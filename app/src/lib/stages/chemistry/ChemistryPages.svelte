@@ -8,6 +8,7 @@
     { href: '/chemistry', name: 'Mix' },
     { href: '/chemistry/warm', name: 'Warm and cold' },
     { href: '/chemistry/baths', name: 'Baths' },
+    { href: '/chemistry/wash', name: 'Wash' },
     { href: '/chemistry/vessels', name: 'Graduates and syringes' },
   ]}
 />

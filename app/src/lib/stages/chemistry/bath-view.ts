@@ -11,6 +11,7 @@ import type { Bath } from '../../nouns/bath/contract.ts';
 import type { BathEntry, KeptEntry } from '../../nouns/bath/ledger.ts';
 import { bathUses } from '../../nouns/bath/uses.ts';
 import { attempt } from '../../words/attempt.ts';
+import { capital } from '../../words/capital.ts';
 import { volumeWords, type VolumeUnit } from '../../words/volume.ts';
 
 /** A print of 20.3 × 25.4 cm (8×10 in), cm². */
@@ -115,7 +116,7 @@ export function bathView(
   const clips = clipTests(bath);
   const use = bathUses.find(({ id }) => id === bath.use)?.name;
   const line = [
-    [use, bath.dilution].filter(Boolean).join(' '),
+    capital([use, bath.dilution].filter(Boolean).join(' ')),
     volumeMl === undefined ? '' : volumeWords(volumeMl, unit),
     `mixed on ${format(mixedAtMs, 'd MMMM yyyy')}`,
   ]

@@ -206,7 +206,7 @@ export class PrintInHand {
 
   /** A strip that was looked at stays as it was dialled; the print and the next strip get the new lag. */
   onLag(lag: string): void {
-    if (this.reading) this.draft.stripLag ??= this.draft.lag;
+    if (this.reading?.made) this.draft.stripLag ??= this.draft.lag;
     this.draft.lag = lag;
   }
 

@@ -5,6 +5,7 @@ import {
   toneById,
   type LightSetup,
   type ProbeReadings,
+  type SetupConversion,
   type Spot,
 } from '@katachron/core';
 import type { PrintDraft, ReadingsDraft } from '../../nouns/in-hand/draft.ts';
@@ -168,16 +169,22 @@ export function probeReadings(
   };
 }
 
-/** Was the light changed after a probe had read it? */
-const isStale = ({ scale, setup }: ReadingsForm, now: LightSetup): boolean =>
-  scale === 'light' && setup !== undefined && convertSetup(setup, now).changes.length > 0;
+/** What was done to the light after a probe had read it; nothing while it is as it was. */
+function changeSince({ scale, setup }: ReadingsForm, now: LightSetup): SetupConversion | undefined {
+  if (scale !== 'light' || setup === undefined) return undefined;
+  const conversion = convertSetup(setup, now);
+  return conversion.changes.length > 0 ? conversion : undefined;
+}
 
 /** What was read, in a sentence. */
 export function readWords(form: ReadingsForm, read: Readings, now: LightSetup): string {
   const what = readPlacesWords({ ...read, others: [] });
   if (form.leftOut) return `${what} are left out.`;
-  if (isStale(form, now)) {
-    return `${what} count for the contrast alone: the set-up was changed since. Read them once more for the time.`;
+  const since = changeSince(form, now);
+  if (since) {
+    return since.whole
+      ? `${what} count as converted: the set-up was changed since. Read them once more to be surer.`
+      : `${what} count for the contrast alone: the set-up was changed since. Read them once more for the time.`;
   }
   return `${what} count like looks at a strip.`;
 }
@@ -189,7 +196,7 @@ function countedReadings({ readings, ...tones }: PrintDraft): Readings | undefin
 
 /** What was read, as its record keeps it: light that was another one then is of no set-up that the record has. */
 export function recordedReadings(draft: PrintDraft, now: LightSetup): Readings | undefined {
-  return draft.readings && !isStale(draft.readings, now) ? countedReadings(draft) : undefined;
+  return draft.readings && !changeSince(draft.readings, now) ? countedReadings(draft) : undefined;
 }
 
 /** What was read, as the print in hand is answered by it. */
@@ -201,7 +208,16 @@ export function readingsOf(
   const read = countedReadings(draft);
   if (!draft.readings || !read) return undefined;
   const found = probeReadings(read, { lens: lensWords(draft), head: draft.head }, lagSeconds);
+  const since = changeSince(draft.readings, now);
+  if (!since) return found;
+  const { right: _right, ...rest } = found;
   // A scale of its own has a constant that nobody knows: the range between the two stays.
-  const { right: _right, ...range } = found;
-  return isStale(draft.readings, now) ? { ...range, scale: 'before the change' } : found;
+  if (!since.whole) return { ...rest, scale: 'before the change' };
+  const less = Math.log10(since.factor);
+  return {
+    ...found,
+    highlightLog: found.highlightLog - less,
+    shadowLog: found.shadowLog - less,
+    doubtStops: since.doubtStops,
+  };
 }

@@ -30,7 +30,12 @@
   let film = $state('');
   let problem = $state<string>();
   let kept = $state<string>();
-  const standing = $derived(data.baths.filter(({ discardedAtMs }) => discardedAtMs === undefined));
+  // Only fixers are tried so; what was written down before baths had a use is one.
+  const standing = $derived(
+    data.baths.filter(
+      ({ discardedAtMs, use = 'fixer' }) => discardedAtMs === undefined && use === 'fixer',
+    ),
+  );
   const bath = $derived(standing.find(({ id }) => id === bathId));
   const seconds = $derived(
     startedAtMs === undefined ? 0 : Math.max(0, ((clearedAtMs ?? nowMs) - startedAtMs) / 1000),
