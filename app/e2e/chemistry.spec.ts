@@ -144,6 +144,15 @@ test('a bath from its mixing to its end: written down, used, taken back, tested,
   await page.getByRole('radio', { name: 'failed' }).click();
   await page.getByRole('button', { name: /^Write it down/ }).click();
   await expect(page.getByText(/^The drop test failed: the drop turned milky/)).toBeVisible();
+  // Spent fixer is collected: how much, and where it went.
+  await page.getByRole('button', { name: /^What happened/ }).click();
+  await page.getByRole('radio', { name: /spent solution was handed in/ }).click();
+  await typeInto(page, 'How much', '500');
+  await page.getByRole('button', { name: /^Write it down/ }).click();
+  await expect(page.getByRole('alert')).toHaveText('Type where it was handed in.');
+  await typeInto(page, 'Where', 'Ferrow yard');
+  await page.getByRole('button', { name: /^Write it down/ }).click();
+  await expect(ledger.getByText('500 ml handed in: Ferrow yard')).toBeVisible();
   await page.getByRole('button', { name: 'Discard it' }).click();
   await expect(verdict).toHaveText('Discarded');
   await page.getByRole('button', { name: 'It still stands' }).click();
@@ -151,6 +160,15 @@ test('a bath from its mixing to its end: written down, used, taken back, tested,
   await page.keyboard.press('Escape');
   await expect(page).toHaveURL(/\/chemistry\/baths$/);
   await expect(page.getByRole('link', { name: /Spent Fixer of the cold week/ })).toBeVisible();
+  for (const [link, file] of [
+    ['Labels to print, PDF', 'labels.pdf'],
+    ['Days to discard, for a calendar', 'discard.ics'],
+    ['All ledgers, CSV', 'baths.csv'],
+  ] as const) {
+    const download = page.waitForEvent('download');
+    await page.getByRole('link', { name: link }).click();
+    expect((await download).suggestedFilename()).toBe(file);
+  }
 });
 
 test('a wash counts its changes, and one that never ends is refused with what was typed', async ({

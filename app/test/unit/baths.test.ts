@@ -143,7 +143,19 @@ describe('what happened, as it is typed', () => {
     });
   });
 
+  it('what was handed in, with where', () => {
+    expect(read({ kind: 'handed-in', volume: '1500', where: 'Ferrow yard' }).value).toEqual({
+      note: 'Ferrow yard',
+      entry: { kind: 'handed-in', atMs: now, volumeMl: 1500 },
+    });
+    const line = entry({ kind: 'handed-in', atMs: now, volumeMl: 1500 }, 'e', 'Ferrow yard');
+    expect(bathView(bath, [line], now, 'ml').entries[0]!.what).toBe(
+      '1500 ml handed in: Ferrow yard',
+    );
+  });
+
   it.each([
+    [{ kind: 'handed-in', volume: '500' }, 'Type where it was handed in.'],
     [{ count: '0' }, 'Type how many'],
     [{ count: '1.5' }, 'Count them whole.'],
     [{ kind: 'paper', width: 'wide' }, 'Type the sides of the print in cm'],

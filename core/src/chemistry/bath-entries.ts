@@ -16,8 +16,12 @@ export type BathEntry =
   | { readonly kind: 'topped-up'; readonly atMs: number; readonly volumeMl: number }
   /** So much poured off, and as much fresh put in, ml. */
   | { readonly kind: 'replenished'; readonly atMs: number; readonly volumeMl: number }
-  /** Taken out for good: into another bottle, or down the drain, ml. */
-  | { readonly kind: 'taken-out'; readonly atMs: number; readonly volumeMl: number }
+  /** Taken out for good: into another bottle, or collected and handed in, ml. */
+  | {
+      readonly kind: 'taken-out' | 'handed-in';
+      readonly atMs: number;
+      readonly volumeMl: number;
+    }
   | {
       readonly kind: 'tested';
       readonly atMs: number;
@@ -62,6 +66,7 @@ const changes: { readonly [Kind in BathEntry['kind']]: Change<Kind> } = {
     volumeMl: contents.volumeMl,
   }),
   'taken-out': (contents, { volumeMl }) => without(contents, volumeMl),
+  'handed-in': (contents, { volumeMl }) => without(contents, volumeMl),
   tested: (contents) => contents,
   discarded: (contents) => contents,
 };

@@ -235,6 +235,46 @@ function exchange() {
       },
     ],
     [
+      '/api/v1/baths/ledger.csv',
+      {
+        get: {
+          operationId: 'ledgers-as-csv',
+          summary: 'The ledgers of all baths as CSV (RFC 4180)',
+          responses: file('text/csv', 'A line an entry'),
+        },
+      },
+    ],
+    [
+      '/api/v1/baths/discard.ics',
+      {
+        get: {
+          operationId: 'discard-dates',
+          summary: 'When baths are to be discarded, as iCalendar (RFC 5545)',
+          responses: file('text/calendar', 'An event a bath'),
+        },
+      },
+    ],
+    [
+      '/api/v1/baths/labels.pdf',
+      {
+        get: {
+          operationId: 'bath-labels',
+          summary: 'Bottle labels, eight a sheet, each with a code that opens its bath',
+          parameters: [
+            {
+              ...{ name: 'only', in: 'query', required: false },
+              description: 'The id of a bath; all that stand unless said',
+              schema: { type: 'string' },
+            },
+          ],
+          responses: {
+            ...file('application/pdf', 'The labels'),
+            '404': problemAnswer('No such bath'),
+          },
+        },
+      },
+    ],
+    [
       '/api/v1/rolls/{id}/label.pdf',
       {
         get: {

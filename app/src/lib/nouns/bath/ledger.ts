@@ -52,7 +52,7 @@ const through = (kind: 'film' | 'paper') =>
     },
     closed,
   );
-const ofVolume = (kind: 'topped-up' | 'replenished' | 'taken-out') =>
+const ofVolume = (kind: 'topped-up' | 'replenished' | 'taken-out' | 'handed-in') =>
   Type.Object({ kind: Type.Literal(kind), ...at, volumeMl: volumeMl('How much') }, closed);
 
 /** Something that happened to a bath. Told apart by `kind`, so that a wrong field is answered for that kind alone. */
@@ -68,6 +68,7 @@ export const BathEntry = Type.Unsafe<CoreBathEntry>({
     ofVolume('topped-up'),
     ofVolume('replenished'),
     ofVolume('taken-out'),
+    ofVolume('handed-in'),
     Type.Object(
       {
         kind: Type.Literal('tested'),

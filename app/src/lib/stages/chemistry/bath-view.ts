@@ -1,16 +1,9 @@
-import {
-  ROLL_EQUIVALENT_CM2,
-  bathState,
-  bathTests,
-  clipTest,
-  type BathState,
-  type BathVerdict,
-} from '@katachron/core';
+import { ROLL_EQUIVALENT_CM2, bathTests, type BathState, type BathVerdict } from '@katachron/core';
 import { format } from 'date-fns';
 import type { Bath } from '../../nouns/bath/contract.ts';
-import type { BathEntry, KeptEntry } from '../../nouns/bath/ledger.ts';
+import type { KeptEntry } from '../../nouns/bath/ledger.ts';
+import { clipTests, stateOf } from '../../nouns/bath/state.ts';
 import { bathUses } from '../../nouns/bath/uses.ts';
-import { attempt } from '../../words/attempt.ts';
 import { capital } from '../../words/capital.ts';
 import { volumeWords, type VolumeUnit } from '../../words/volume.ts';
 
@@ -68,6 +61,8 @@ function entryWords({ note, entry }: KeptEntry, unit: VolumeUnit): string {
       return `${volumeWords(entry.volumeMl, unit)} poured off, and as much fresh put in`;
     case 'taken-out':
       return `${volumeWords(entry.volumeMl, unit)} taken out`;
+    case 'handed-in':
+      return `${volumeWords(entry.volumeMl, unit)} handed in${note ? `: ${note}` : ''}`;
     case 'tested': {
       const { name, fails } = bathTests.find(({ id }) => id === entry.test)!;
       return `${name[0]!.toUpperCase()}${name.slice(1)}: ${entry.passed ? 'passed' : `failed, ${fails}`}`;
@@ -75,23 +70,6 @@ function entryWords({ note, entry }: KeptEntry, unit: VolumeUnit): string {
     case 'discarded':
       return 'Discarded';
   }
-}
-
-/** Clip tests count as tests: the first of them says how fast it cleared when it was fresh. */
-function clipTests({ tests }: Bath): readonly { id: string; entry: BathEntry; what: string }[] {
-  const inTime = [...tests].sort((a, b) => a.atMs - b.atMs);
-  const freshSeconds = inTime[0]?.clearingSeconds;
-  return inTime.map(({ id, atMs, clearingSeconds, factor, film }, index) => {
-    const { towardsSpent = 0, spent = false } =
-      attempt(() => clipTest(clearingSeconds, factor, index > 0 ? { freshSeconds } : {})).value ??
-      {};
-    const gone = index > 0 ? `, ${percent(Math.max(0, towardsSpent))} of the way to spent` : '';
-    return {
-      id,
-      entry: { kind: 'tested', test: 'clip', atMs, passed: !spent },
-      what: `Clip test${film ? ` of ${film}` : ''}: clear in ${Math.round(clearingSeconds)} s${gone}`,
-    };
-  });
 }
 
 /** Nothing less than whole rolls and whole prints goes through a bath. */
@@ -112,8 +90,9 @@ export function bathView(
   nowMs: number,
   unit: VolumeUnit,
 ): BathView {
-  const { volumeMl, mixedAtMs, ...limits } = bath;
+  const { volumeMl, mixedAtMs } = bath;
   const clips = clipTests(bath);
+  const state = stateOf(bath, entries, nowMs);
   const use = bathUses.find(({ id }) => id === bath.use)?.name;
   const line = [
     capital([use, bath.dilution].filter(Boolean).join(' ')),
@@ -138,7 +117,7 @@ export function bathView(
       };
     });
   const base = { line, entries: lines };
-  if (volumeMl === undefined) {
+  if (volumeMl === undefined || !state) {
     const gone = bath.discardedAtMs === undefined ? 'unknown' : 'discarded';
     return {
       ...base,
@@ -146,20 +125,6 @@ export function bathView(
       sentences: ['Say how much it is, and it keeps a ledger of what goes through it.'],
     };
   }
-  const discarded: readonly KeptEntry['entry'][] =
-    bath.discardedAtMs === undefined ? [] : [{ kind: 'discarded', atMs: bath.discardedAtMs }];
-  const state = bathState(
-    {
-      ...{ volumeMl, mixedAtMs },
-      ...(limits.filmCm2PerLitre && { filmCm2PerLitre: limits.filmCm2PerLitre }),
-      ...(limits.paperCm2PerLitre && { paperCm2PerLitre: limits.paperCm2PerLitre }),
-      ...(limits.keeping && { keeping: limits.keeping }),
-      ...(limits.bottleMl && { bottleMl: limits.bottleMl }),
-      ...(limits.trayHours && { trayHours: limits.trayHours }),
-    },
-    [...entries, ...clips].map(({ entry }) => entry).concat(discarded),
-    nowMs,
-  );
   const { verdict, used, age, keepsUntilMs, failed } = state;
   const room = roomWords(state);
   const days = keepsUntilMs === undefined ? 0 : (keepsUntilMs - nowMs) / DAY_MS;

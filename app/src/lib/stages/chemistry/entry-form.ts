@@ -5,7 +5,7 @@ import {
   type BathTestId,
   type FilmFormatId,
 } from '@katachron/core';
-import { within } from '../../kit/form.ts';
+import { needed, within } from '../../kit/form.ts';
 import type { BathEntry } from '../../nouns/bath/ledger.ts';
 import { attempt, type Attempt } from '../../words/attempt.ts';
 import { readVolume, type VolumeUnit } from '../../words/volume.ts';
@@ -17,6 +17,11 @@ export const happenings = [
   { id: 'topped-up', name: 'it was topped up', more: 'fresh solution on top' },
   { id: 'replenished', name: 'it was replenished', more: 'some poured off, as much fresh put in' },
   { id: 'taken-out', name: 'some was taken out', more: 'into another bottle, or poured away' },
+  {
+    id: 'handed-in',
+    name: 'spent solution was handed in',
+    more: 'how much, and where: the record that a local rule may ask for',
+  },
   { id: 'tested', name: 'it was tested', more: 'and passed or failed' },
 ] as const;
 export type HappeningId = (typeof happenings)[number]['id'];
@@ -29,13 +34,15 @@ export interface EntryForm {
   width: string;
   height: string;
   volume: string;
+  /** Where spent solution was handed in. */
+  where: string;
   test: BathTestId;
   passed: 'passed' | 'failed';
 }
 
 export const usualEntry = (): EntryForm => ({
   ...{ kind: 'film', format: 'small-36', count: '1', width: '20.3', height: '25.4' },
-  ...{ volume: '', test: bathTests[0].id, passed: 'passed' },
+  ...{ volume: '', where: '', test: bathTests[0].id, passed: 'passed' },
 });
 
 /** Reads the form: the entry with its words, or what is wrong. */
@@ -76,6 +83,10 @@ export function readEntry(
       case 'replenished':
       case 'taken-out':
         return { entry: { kind: form.kind, atMs, volumeMl: volumeMl() } };
+      case 'handed-in': {
+        const note = needed(form.where, 'Type where it was handed in.');
+        return { note, entry: { kind: 'handed-in', atMs, volumeMl: volumeMl() } };
+      }
       case 'tested':
         return {
           entry: { kind: 'tested', atMs, test: form.test, passed: form.passed === 'passed' },

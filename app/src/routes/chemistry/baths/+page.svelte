@@ -56,6 +56,19 @@
     </li>
   {/each}
 </ul>
+{#if data.baths.length > 0}
+  <p class="mt-3 flex flex-wrap gap-x-5 text-[15px]">
+    <a class="slot-in inline-flex min-h-11 items-center" href="/api/v1/baths/labels.pdf" download
+      >Labels to print, PDF</a
+    >
+    <a class="slot-in inline-flex min-h-11 items-center" href="/api/v1/baths/discard.ics" download
+      >Days to discard, for a calendar</a
+    >
+    <a class="slot-in inline-flex min-h-11 items-center" href="/api/v1/baths/ledger.csv" download
+      >All ledgers, CSV</a
+    >
+  </p>
+{/if}
 {#if gone.length > 0}
   <h2 class="mt-6 font-[620]">Discarded</h2>
   <ul>

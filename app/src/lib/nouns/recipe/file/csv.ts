@@ -1,4 +1,5 @@
 import { CsvError, parse } from 'csv-parse/sync';
+import { CELL_MARK, guarded } from '../../../kit/csv-cell.ts';
 import { stringify } from 'csv-stringify/sync';
 import type { RecipeBody } from '../contract.ts';
 import { recipeColumns } from './columns.ts';
@@ -28,17 +29,9 @@ const MOST_LINES = 5000;
 /** A note has at most so many letters, and so lines; more than that is an open quote mark. */
 const MOST_LINES_OF_A_RECORD = 520;
 
-/** What a spreadsheet takes for a formula, what it would trim, and our own mark. */
-const GUARDED = /^[=+\-@\t'\s]|\s$/;
-const MARK = "'";
-
-/** A cell as it goes out: text that would not come back as it is has a mark in front. */
-const guarded = (cell: string) =>
-  GUARDED.test(cell) && !PLAIN_NUMBER.test(cell) ? MARK + cell : cell;
-const PLAIN_NUMBER = /^-?\d+(\.\d+)?$/;
-
 /** A cell as it was meant: after a mark everything counts, without one the space around it does not. */
-const plain = (cell: string) => (cell.startsWith(MARK) ? cell.slice(MARK.length) : cell.trim());
+const plain = (cell: string) =>
+  cell.startsWith(CELL_MARK) ? cell.slice(CELL_MARK.length) : cell.trim();
 
 /** Recipes as RFC 4180 CSV, a line each. A cell that a spreadsheet would take for a formula gets a quote mark in front. */
 export function writeRecipes(recipes: readonly RecipeBody[]): string {

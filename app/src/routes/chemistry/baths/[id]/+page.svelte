@@ -99,6 +99,11 @@
       <a class="slot-in inline-flex min-h-11 items-center" href="/chemistry/baths/{bath.id}/edit"
         >Edit</a
       >
+      <a
+        class="slot-in inline-flex min-h-11 items-center"
+        href="/api/v1/baths/labels.pdf?only={bath.id}"
+        download>Its label</a
+      >
       {#if bath.discardedAtMs === undefined}
         <button class="slot-in min-h-11" onclick={() => void discard(Date.now())}>Discard it</button
         >
@@ -161,6 +166,9 @@
             ]}
           />
         {:else}:
+          {#if form.kind === 'handed-in'}
+            <SlotText label="Where" bind:value={form.where} empty="where" maxlength={120} />
+            took{/if}
           <SlotText
             label="How much"
             bind:value={form.volume}

@@ -1,0 +1,40 @@
+import { createEvents } from 'ics';
+import type { Bath } from '../contract.ts';
+import type { KeptEntry } from '../ledger.ts';
+import { stateOf } from '../state.ts';
+
+/** The days after which baths are to be discarded, as iCalendar; those that stand and whose time is known. */
+export function discardCalendar(
+  baths: readonly Bath[],
+  entries: Readonly<Record<string, readonly KeptEntry[]>>,
+  nowMs: number,
+): string {
+  const events = baths.flatMap((bath) => {
+    const until =
+      bath.discardedAtMs === undefined
+        ? stateOf(bath, entries[bath.id] ?? [], nowMs)?.keepsUntilMs
+        : undefined;
+    if (until === undefined) return [];
+    const day = new Date(until);
+    return [
+      {
+        uid: `${bath.id}@katachron`,
+        title: `Discard: ${bath.name}`,
+        description:
+          'Its keeping time is over then if no more is taken out. Collect it, and hand it in as your local rules say.',
+        start: [day.getUTCFullYear(), day.getUTCMonth() + 1, day.getUTCDate()] as [
+          number,
+          number,
+          number,
+        ],
+        duration: { days: 1 },
+      },
+    ];
+  });
+  const { error, value } = createEvents([...events], {
+    productId: 'katachron',
+    calName: 'Baths to discard',
+  });
+  if (error) throw error;
+  return value ?? '';
+}
