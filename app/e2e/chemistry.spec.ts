@@ -182,3 +182,17 @@ test('a wash counts its changes, and one that never ends is refused with what wa
   await expect(page.getByText(/^Type what a change holds in ml/)).toBeVisible();
   await expect(page.getByLabel('A change, ml')).toHaveValue('a cup');
 });
+
+test('a powder packet says by which day it is made up', async ({ page }) => {
+  await open(page, '/chemistry');
+  await page.getByRole('button', { name: /^What is mixed/ }).click();
+  await page.getByRole('radio', { name: /a powder packet/ }).click();
+  await typeInto(page, 'Volume', '1000');
+  await expect(page.getByTestId('amount')).toHaveText('750 ml');
+  await page.getByRole('spinbutton', { name: /^day/ }).click();
+  const year = new Date().getFullYear() + 1;
+  await page.keyboard.type(`0301${year}`);
+  await expect(page.getByTestId('when')).toHaveText(
+    /^Make it up by [A-Z][a-z]+ 2 January: it stands a day before [A-Z][a-z]+\.$/,
+  );
+});

@@ -487,6 +487,16 @@ describe('values that fit and would hurt', () => {
     await rolls.addEvent(id, { id: randomUUID(), kind: 'finished', atMs: Date.now() });
   });
 
+  it('a recipe with two times at one temperature is refused with a sentence', async () => {
+    const points = [20, 20].map((temperatureC) => ({ temperatureC, seconds: 570 }));
+    const params = { id: randomUUID() };
+    const answered = await call(recipeRoute.PUT, { params, body: { ...recipeExample, points } });
+    expect(answered.status).toBe(400);
+    expect((answered.body as { errors: unknown[] }).errors).toEqual([
+      { pointer: '/points', detail: 'The times: two of them are the same.' },
+    ]);
+  });
+
   it.each([
     ['holders', { name: 'F9', format: 'four-by-five', notches: [1, 1] }, 'The notches'],
     [

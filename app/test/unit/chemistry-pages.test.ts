@@ -20,11 +20,12 @@ import { usualWarm, warmView, type WarmForm } from '../../src/lib/stages/chemist
 const graduate = { name: 'Small graduate', holdsMl: 100, divisionMl: 2 };
 const big = { name: 'Big graduate', holdsMl: 1000, divisionMl: 10 };
 const syringe = { name: 'Syringe', holdsMl: 20, divisionMl: 0.5 };
+const now = Date.parse('2026-01-10T12:00:00Z');
 const mix = (
   change: Partial<MixForm>,
   vessels = [graduate, syringe],
   unit: 'ml' | 'fl oz' = 'ml',
-) => mixView({ ...usualMix, ...change } as MixForm, vessels, unit);
+) => mixView({ ...usualMix, ...change } as MixForm, vessels, unit, now);
 
 describe('a mix on the page', () => {
   it('names the vessel, what its lines do to the dose, and makes water up to the total', () => {
@@ -70,6 +71,18 @@ describe('a mix on the page', () => {
     ).toMatch(/only be made weaker/);
   });
 
+  it('a powder packet is made up the day before it is used', () => {
+    const packet = (day: string) => mix({ way: 'powder', volume: '1000', day });
+    expect(packet('2026-01-17').when).toBe(
+      'Make it up by Friday 16 January: it stands a day before Saturday.',
+    );
+    expect(packet('2026-01-10').when).toMatch(/^Make it up now, and use it tomorrow/);
+    expect(packet('2026-01-09').troubles.day).toBe('That day is over.');
+    expect(packet('').when).toBeUndefined();
+    expect(packet('').lines[0]).toMatchObject({ amount: '750 ml', name: 'water first' });
+    expect(packet('').steps[1]).toMatch(/^Water up to 1000 ml/);
+  });
+
   it('three parts by their letters, and in US fluid ounces', () => {
     const three = mix({ volume: '930', dilution: '2+3+70' }, []);
     expect(three.lines.map(({ name, amount }) => `${amount} ${name}`)).toEqual([
@@ -102,7 +115,7 @@ describe('a mix on the page', () => {
     const form = fc.record({
       way: fc.constantFrom(...mixWays.map(({ id }) => id)),
       ...{ volume: typed, dilution: typed, rest: typed, percent: typed },
-      ...{ stock: typed, now: typed, then: typed },
+      ...{ stock: typed, now: typed, then: typed, day: typed },
     });
     fc.assert(
       fc.property(form, (one) => {

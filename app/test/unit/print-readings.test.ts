@@ -59,6 +59,12 @@ describe('what was read of a negative', () => {
     expect(laid.patches).toBe('15');
     expect(isPlaced(laid, placed)).toBe(true);
     expect(nextWords(negative(-0.1), view)).toBe('Fire strip 1 and pick on it');
+    // At so short a time a lag that nobody knows is found by patches of their own.
+    const right = { reading: '0', tone: 'VIII', seconds: '0.9', settingId: '2' } as const;
+    const brief = negative(-0.1, { lag: '0', readings: { ...read(-0.1), known: right } });
+    const short = placedStrip(brief, emptyBench, printView(brief).together)!;
+    expect(short.strip.method).toBe('separate');
+    expect(withPlaced(brief, short).method).toBe('separate');
   });
 
   it('with ten prints made here is the print: no strip, and its reason', () => {

@@ -2,6 +2,7 @@
   import { goto } from '$app/navigation';
   import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
   import VolumeSwitch from '$lib/bench/desk/VolumeSwitch.svelte';
+  import DateField from '$lib/kit/DateField.svelte';
   import { keptState } from '$lib/kit/kept-state.svelte.ts';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
@@ -14,7 +15,7 @@
   const desk = useDesk();
   const unit = $derived(desk.volumeUnit);
   const form = keptState<MixForm>('katachron-mix', usualMix);
-  const view = $derived(mixView(form, data.vessels, unit));
+  const view = $derived(mixView(form, data.vessels, unit, data.nowMs));
   const byParts = $derived(form.way === 'total' || form.way === 'rest');
 
   useKeys([{ key: 'Escape', does: 'to the film', run: () => void goto('/film') }]);
@@ -79,6 +80,8 @@
       maxlength={8}
       trouble={view.troubles.stock}
     />.
+  {:else if form.way === 'powder'}
+    stock.
   {:else}
     <SlotText
       label="Dilution now"
@@ -103,6 +106,18 @@
     }}
   />
 </p>
+{#if form.way === 'powder'}
+  <div class="max-w-[260px]">
+    <DateField
+      id="day"
+      label="To be used on"
+      bind:value={form.day}
+      hint="It is made up the day before."
+      trouble={view.troubles.day}
+    />
+  </div>
+{/if}
+{#if view.when}<p class="reason mt-2 font-[560]" data-testid="when">{view.when}</p>{/if}
 {#each Object.values(view.troubles) as trouble, index (index)}
   <p class="reason mt-2 text-trouble" role="alert">{trouble}</p>
 {/each}

@@ -58,7 +58,12 @@ export const RecipeBody = Type.Object(
         { temperatureC: temperatureC(), seconds: seconds('The time') },
         { title: 'A time at a temperature', additionalProperties: false },
       ),
-      { title: 'The times', minItems: 1, maxItems: 20 },
+      {
+        title: 'The times',
+        minItems: 1,
+        maxItems: 20,
+        uniqueItemProperties: ['temperatureC'],
+      },
     ),
     activationEnergy: Type.Optional(
       Type.Number({

@@ -1,4 +1,5 @@
 import {
+  Refusal,
   batchFrom,
   fromStock,
   measuredMix,
@@ -10,6 +11,7 @@ import {
   type MeasuringVessel,
   type MixPart,
 } from '@katachron/core';
+import { format, isSameDay, isValid, parseISO, startOfDay, subDays } from 'date-fns';
 import { attempt } from '../../words/attempt.ts';
 import { within } from '../../kit/form.ts';
 import { plainList } from '../../words/list.ts';
@@ -27,6 +29,7 @@ export const mixWays = [
   { id: 'rest', name: 'what a rest gives', more: 'as much as is left in the bottle' },
   { id: 'percent', name: 'per cent', more: 'from a stronger stock' },
   { id: 'weaker', name: 'a weaker one', more: 'water into a dilution that is there' },
+  { id: 'powder', name: 'a powder packet', more: 'made up the day before it is used' },
 ] as const;
 export type MixWayId = (typeof mixWays)[number]['id'];
 
@@ -40,11 +43,13 @@ export interface MixForm extends Record<string, string> {
   stock: string;
   now: string;
   then: string;
+  /** The day on which a powder developer is used, as 2026-01-24. */
+  day: string;
 }
 
 export const usualMix: MixForm = {
   ...{ way: 'total', volume: '600', dilution: '1+31', rest: '' },
-  ...{ percent: '', stock: '', now: '1+9', then: '1+14' },
+  ...{ percent: '', stock: '', now: '1+9', then: '1+14', day: '' },
 };
 
 /** One thing to measure. */
@@ -64,6 +69,8 @@ export interface MixView {
   /** What helps where a part is too small to be read. */
   readonly remedies: readonly string[];
   readonly total?: string;
+  /** When it is to be made up. */
+  readonly when?: string;
   readonly troubles: Partial<Record<keyof MixForm & string, string>>;
 }
 
@@ -153,11 +160,20 @@ function remediesOf(
   ];
 }
 
+/** A day that is not over. */
+function dayOfUse(text: string, nowMs: number): Date {
+  const day = parseISO(text);
+  if (!isValid(day)) throw new Refusal('day', '', 'Type the day on which it is used.');
+  if (day < startOfDay(nowMs)) throw new Refusal('day', '', 'That day is over.');
+  return day;
+}
+
 /** Works the mix out, as far as it is typed. */
 export function mixView(
   form: MixForm,
   vessels: readonly MeasuringVessel[],
   unit: VolumeUnit,
+  nowMs: number,
 ): MixView {
   const troubles: Partial<Record<keyof MixForm & string, string>> = {};
   function read<Value>(field: keyof MixForm & string, work: () => Value): Value | undefined {
@@ -236,6 +252,33 @@ export function mixView(
           },
         ],
         total: volumeWords(volumeMl + water, unit),
+      };
+    },
+    powder: () => {
+      const volumeMl = volume('volume', 'what the packet makes', 1000);
+      if (!volumeMl) return none;
+      const day = read('day', () => dayOfUse(form.day, nowMs));
+      return {
+        ...none,
+        lines: [
+          {
+            name: 'water first',
+            amount: roughly(volumeMl * WATER_FIRST, unit),
+            how: 'at the temperature that the packet names: too cold it does not dissolve, too hot it spoils',
+            doubtful: false,
+          },
+        ],
+        steps: [
+          'The powder in slowly while it is stirred, without splashing, until all of it is dissolved; of two bags the one that is numbered first.',
+          `Water up to ${volumeWords(volumeMl, unit)}, stir, into the bottle, write the label.`,
+          'It stands until the next day: fresh from the packet it works unevenly.',
+        ],
+        total: volumeWords(volumeMl, unit),
+        ...(day && {
+          when: isSameDay(day, nowMs)
+            ? 'Make it up now, and use it tomorrow: it stands a day before it is used.'
+            : `Make it up by ${format(subDays(day, 1), 'EEEE d MMMM')}: it stands a day before ${format(day, 'EEEE')}.`,
+        }),
       };
     },
   };

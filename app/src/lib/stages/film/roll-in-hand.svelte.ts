@@ -7,6 +7,7 @@ import { replaceDraft } from '../../kit/draft.svelte.ts';
 import { newId } from '../../kit/new-id.ts';
 import { agitationOptions } from '../../nouns/recipe/agitation-options.ts';
 import type { PlannedRoll, Roll } from '../../nouns/roll/contract.ts';
+import { attempt } from '../../words/attempt.ts';
 import { retype } from '../../words/temperature.ts';
 import { retypeVolume, volumeNumber, type VolumeUnit } from '../../words/volume.ts';
 import { timeChart } from './chart.ts';
@@ -45,9 +46,11 @@ export class RollInHand {
     this.#toVolumeUnit(this.draft.volumeUnit ?? 'ml', around.desk.volumeUnit);
     const view = $derived(filmView(this.draft, around.shelf(), around.desk.preferences));
     this.view = () => view;
+    const { recipe, development, temperatureC } = $derived(view);
+    // A recipe that no time can be read from is told of beside its field: it has no chart.
     const chart = $derived(
-      view.recipe &&
-        timeChart(view.recipe, view.development?.factor ?? 1, this.unit, view.temperatureC),
+      recipe &&
+        attempt(() => timeChart(recipe, development?.factor ?? 1, this.unit, temperatureC)).value,
     );
     this.chart = () => chart;
   }

@@ -9,7 +9,7 @@ import { lensWords, type Bench } from './setup-now.ts';
 
 /** A first strip that is placed by what was read of the negative, or by prints made before, and how many they were. */
 export interface PlacedStrip {
-  readonly strip: ReturnType<typeof stripPartDraft>;
+  readonly strip: ReturnType<typeof stripPartDraft> & Partial<Pick<PrintDraft, 'method'>>;
   readonly prints?: number;
 }
 
@@ -23,8 +23,10 @@ export function placedStrip(
   together?: PrintReading,
 ): PlacedStrip | undefined {
   if (together) {
-    const { next } = together;
-    return next.length > 0 ? { strip: stripPartDraft(next) } : undefined;
+    const { next, separately } = together;
+    // Where the lamp's lag matters and nobody knows it, patches are exposed one by one.
+    const method = separately ? { method: 'separate' as const } : {};
+    return next.length > 0 ? { strip: { ...stripPartDraft(next), ...method } } : undefined;
   }
   // A time holds where the head stands and the lens is stopped down as they were then.
   const taught = teachers(draft, bench.evidence).filter(

@@ -1,4 +1,4 @@
-import { headOf, sheetPlan, stripKinds, type LampSwitchId, type StripPart } from '@katachron/core';
+import { headOf, sheetPlan, stripKinds, type LampSwitchId } from '@katachron/core';
 import { flushSync, getContext, setContext } from 'svelte';
 import type { WetSide } from '../../bench/clock/wet-side.svelte.ts';
 import { replaceDraft } from '../../kit/draft.svelte.ts';
@@ -11,14 +11,13 @@ import { type GivenFiring } from '../../nouns/print/sheet.ts';
 import { MOST_SHEETS } from '../../nouns/print/limits.ts';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { Fired } from '../../nouns/in-hand/limits.ts';
-import { withPlaced } from './begin-print.ts';
+import { placedStrip, withPlaced } from './begin-print.ts';
 import { firingLines, isFired, versionNow } from './firing-lines.ts';
 import {
   changedSetup,
   checkStripDraft,
   knownSetup,
   nextStripDraft,
-  stripPartDraft,
   withContrast,
   type SetupChoice,
 } from './keep.ts';
@@ -313,12 +312,13 @@ export class PrintInHand {
   }
 
   /** The next strip as it is advised, where what was picked and read came to that without this page. */
-  layStrip(parts: readonly StripPart[]): void {
-    if (parts.length === 0) return;
+  layStrip(): void {
+    const placed = placedStrip(this.draft, this.bench, this.view().together);
+    if (!placed) return;
     if (this.reading) return this.nextStrip();
     this.before = [...this.before, $state.snapshot(this.draft) as PrintDraft];
     this.picks = [];
-    replaceDraft(this.draft, withPlaced(this.draft, { strip: stripPartDraft(parts) }));
+    replaceDraft(this.draft, withPlaced(this.draft, placed));
   }
 
   /** Carries the print to another set-up, by what was typed of both: what was found counts there, and three patches check it. */

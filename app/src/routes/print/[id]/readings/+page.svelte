@@ -71,7 +71,7 @@
   async function strip() {
     if (!view.answer || !together) return;
     if (enough) print.checkAt(together.setting.id, together.seconds);
-    else print.layStrip(together.next);
+    else print.layStrip();
     await goto(print.path);
   }
 
