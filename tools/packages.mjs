@@ -1,6 +1,7 @@
 import { existsSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import { createHash } from 'node:crypto';
 import { join } from 'node:path';
+import { inTurn } from './lock.mjs';
 import { isRoot, run, which } from './run.mjs';
 import { Stop, say } from './say.mjs';
 
@@ -83,12 +84,21 @@ export async function needModules(project) {
   const lock = createHash('sha256').update(readFileSync(join(project, 'package-lock.json')));
   const wanted = lock.digest('hex');
   const stamp = join(project, 'node_modules', '.katachron-lock');
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  const installed = () => existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted;
+  if (installed()) return;
+  // Two starts at once would install into one another.
+  await inTurn(project, async () => {
+    if (!installed()) await install(project);
+    writeFileSync(stamp, wanted);
+  });
+}
+
+/** @param {string} project */
+async function install(project) {
   say('Installing the packages of package-lock.json with npm ci.');
   const code = await run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
     cwd: project,
     stdio: ['ignore', 'ignore', 'inherit'],
   });
   if (code !== 0) throw new Stop('npm ci failed; its message is above.');
-  writeFileSync(stamp, wanted);
 }
