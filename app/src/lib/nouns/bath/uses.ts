@@ -1,11 +1,11 @@
 /** What a bath is for. */
 export const bathUses = [
-  { id: 'film-developer', name: 'film developer', through: 'film' },
-  { id: 'paper-developer', name: 'paper developer', through: 'paper' },
-  { id: 'stop', name: 'stop bath', through: 'both' },
-  { id: 'fixer', name: 'fixer', through: 'both' },
-  { id: 'washing-aid', name: 'washing aid', through: 'both' },
-  { id: 'wetting-agent', name: 'wetting agent', through: 'film' },
-  { id: 'toner', name: 'toner', through: 'paper' },
+  { id: 'film-developer', name: 'film developer' },
+  { id: 'paper-developer', name: 'paper developer' },
+  { id: 'stop', name: 'stop bath' },
+  { id: 'fixer', name: 'fixer' },
+  { id: 'washing-aid', name: 'washing aid' },
+  { id: 'wetting-agent', name: 'wetting agent' },
+  { id: 'toner', name: 'toner' },
 ] as const;
 export type BathUseId = (typeof bathUses)[number]['id'];

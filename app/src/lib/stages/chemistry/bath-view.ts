@@ -1,7 +1,7 @@
 import { ROLL_EQUIVALENT_CM2, bathTests, type BathState, type BathVerdict } from '@katachron/core';
 import { format } from 'date-fns';
 import type { Bath } from '../../nouns/bath/contract.ts';
-import type { KeptEntry } from '../../nouns/bath/ledger.ts';
+import type { BathEntry, KeptEntry } from '../../nouns/bath/ledger.ts';
 import { clipTests, stateOf } from '../../nouns/bath/state.ts';
 import { bathUses } from '../../nouns/bath/uses.ts';
 import { capital } from '../../words/capital.ts';
@@ -48,29 +48,36 @@ const areaWords = (cm2: number, kind: 'film' | 'paper') =>
     ? `${Number((cm2 / ROLL_EQUIVALENT_CM2).toFixed(2))} rolls’ worth of film`
     : `${Math.round(cm2)} cm² of paper`;
 
-function entryWords({ note, entry }: KeptEntry, unit: VolumeUnit): string {
-  switch (entry.kind) {
-    case 'film':
-    case 'paper': {
-      const what = areaWords(Math.abs(entry.areaCm2), entry.kind);
-      return note ? `${note}: ${what}` : entry.areaCm2 < 0 ? `Taken back: ${what}` : what;
-    }
-    case 'topped-up':
-      return `Topped up with ${volumeWords(entry.volumeMl, unit)}`;
-    case 'replenished':
-      return `${volumeWords(entry.volumeMl, unit)} poured off, and as much fresh put in`;
-    case 'taken-out':
-      return `${volumeWords(entry.volumeMl, unit)} taken out`;
-    case 'handed-in':
-      return `${volumeWords(entry.volumeMl, unit)} handed in${note ? `: ${note}` : ''}`;
-    case 'tested': {
-      const { name, fails } = bathTests.find(({ id }) => id === entry.test)!;
-      return `${name[0]!.toUpperCase()}${name.slice(1)}: ${entry.passed ? 'passed' : `failed, ${fails}`}`;
-    }
-    case 'discarded':
-      return 'Discarded';
-  }
-}
+type Words<Kind extends BathEntry['kind']> = (
+  entry: BathEntry & { readonly kind: Kind },
+  note: string | undefined,
+  ml: (volumeMl: number) => string,
+) => string;
+
+const ofArea: Words<'film' | 'paper'> = ({ kind, areaCm2 }, note) => {
+  const what = areaWords(Math.abs(areaCm2), kind);
+  return note ? `${note}: ${what}` : areaCm2 < 0 ? `Taken back: ${what}` : what;
+};
+
+/** How each kind of entry stands in the ledger. */
+const words: { readonly [Kind in BathEntry['kind']]: Words<Kind> } = {
+  film: ofArea,
+  paper: ofArea,
+  'topped-up': ({ volumeMl }, _note, ml) => `Topped up with ${ml(volumeMl)}`,
+  replenished: ({ volumeMl }, _note, ml) => `${ml(volumeMl)} poured off, and as much fresh put in`,
+  'taken-out': ({ volumeMl }, _note, ml) => `${ml(volumeMl)} taken out`,
+  'handed-in': ({ volumeMl }, note, ml) => `${ml(volumeMl)} handed in${note ? `: ${note}` : ''}`,
+  tested: ({ test, passed }) => {
+    const { name, fails } = bathTests.find(({ id }) => id === test)!;
+    return `${capital(name)}: ${passed ? 'passed' : `failed, ${fails}`}`;
+  },
+  discarded: () => 'Discarded',
+};
+
+const entryWords = ({ note, entry }: KeptEntry, unit: VolumeUnit): string =>
+  (words[entry.kind] as Words<typeof entry.kind>)(entry as never, note, (volumeMl) =>
+    volumeWords(volumeMl, unit),
+  );
 
 /** Nothing less than whole rolls and whole prints goes through a bath. */
 function roomWords({ leftFilmCm2, leftPaperCm2 }: BathState): string | undefined {

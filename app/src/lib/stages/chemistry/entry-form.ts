@@ -62,35 +62,37 @@ export function readEntry(
     readVolume(form.volume, {
       ...{ unit, what: 'how much', usualMl: 500, leastMl: 1, mostMl: 100_000 },
     });
-  return attempt(() => {
-    switch (form.kind) {
-      case 'film': {
-        const { name, areaCm2 } = filmFormat(form.format);
-        const count = counted();
-        return {
-          note: `${count} × ${name}`,
-          entry: { kind: 'film', atMs, areaCm2: count * areaCm2 },
-        };
-      }
-      case 'paper': {
-        const [count, width, height] = [counted(), side(form.width), side(form.height)];
-        return {
-          note: `${count} × ${width} × ${height} cm`,
-          entry: { kind: 'paper', atMs, areaCm2: count * width * height },
-        };
-      }
-      case 'topped-up':
-      case 'replenished':
-      case 'taken-out':
-        return { entry: { kind: form.kind, atMs, volumeMl: volumeMl() } };
-      case 'handed-in': {
-        const note = needed(form.where, 'Type where it was handed in.');
-        return { note, entry: { kind: 'handed-in', atMs, volumeMl: volumeMl() } };
-      }
-      case 'tested':
-        return {
-          entry: { kind: 'tested', atMs, test: form.test, passed: form.passed === 'passed' },
-        };
-    }
+  type Read = { readonly entry: BathEntry; readonly note?: string };
+  const ofVolume = (kind: 'topped-up' | 'replenished' | 'taken-out') => (): Read => ({
+    entry: { kind, atMs, volumeMl: volumeMl() },
   });
+  /** How each of what may have happened is read. */
+  const readers: { readonly [Kind in HappeningId]: () => Read } = {
+    film: () => {
+      const { name, areaCm2 } = filmFormat(form.format);
+      const count = counted();
+      return {
+        note: `${count} × ${name}`,
+        entry: { kind: 'film', atMs, areaCm2: count * areaCm2 },
+      };
+    },
+    paper: () => {
+      const [count, width, height] = [counted(), side(form.width), side(form.height)];
+      return {
+        note: `${count} × ${width} × ${height} cm`,
+        entry: { kind: 'paper', atMs, areaCm2: count * width * height },
+      };
+    },
+    'topped-up': ofVolume('topped-up'),
+    replenished: ofVolume('replenished'),
+    'taken-out': ofVolume('taken-out'),
+    'handed-in': () => ({
+      note: needed(form.where, 'Type where it was handed in.'),
+      entry: { kind: 'handed-in', atMs, volumeMl: volumeMl() },
+    }),
+    tested: () => ({
+      entry: { kind: 'tested', atMs, test: form.test, passed: form.passed === 'passed' },
+    }),
+  };
+  return attempt(readers[form.kind]);
 }
