@@ -167,10 +167,14 @@ export async function shortRoll(
 const inHand = new WeakMap<Page, string>();
 
 /** A print in hand as somebody left it. */
-export async function leavePrint(page: Page, draft: PrintDraft = stripRead): Promise<string> {
+export async function leavePrint(
+  page: Page,
+  draft: PrintDraft = stripRead,
+  touchedAtMs = Date.now(),
+): Promise<string> {
   const id = randomUUID();
   const answer = await page.request.put(`/api/v1/prints-in-hand/${id}`, {
-    data: { draft, state: 'in-hand', touchedAtMs: Date.now() },
+    data: { draft, state: 'in-hand', touchedAtMs },
   });
   expect(answer.status()).toBe(201);
   inHand.set(page, `/print/${id}`);

@@ -78,12 +78,21 @@ test('warm and cold on a phone: taps, a bottle timed back, ice', async ({ page }
   await expect(
     page.getByText(/^Put it in at 18:51:4[01] to have it ready at 19:00\.$/),
   ).toBeVisible();
+  // Read just now, five minutes on: its clock goes in the sink, and over a reload.
+  await page.getByRole('button', { name: /^Read just now: start its clock/ }).click();
+  await expect(page.getByRole('status')).toContainText('Its clock is in the sink');
+  const sink = page.getByRole('contentinfo', { name: 'The sink' });
+  await expect(
+    sink.getByRole('button', { name: /^bottle, 3:(20|1\d) left\. Take out$/ }),
+  ).toBeVisible();
   await fill('It reads, °C', '18');
   await expect(page.getByText(/^Ice cools: give a target/)).toBeVisible();
   await fill('It reads, °C', '24.6');
   await expect(page.getByTestId('ice')).toHaveText(/^\d+\.\d g$/);
   await page.reload();
   await expect(page.getByTestId('bottle')).toHaveText('8:20');
+  await sink.getByRole('button', { name: /^bottle, .* Take out$/ }).click();
+  await expect(sink.getByText('The sink is empty')).toBeVisible();
 });
 
 test('a bath from its mixing to its end: written down, used, taken back, tested, discarded', async ({
@@ -144,6 +153,23 @@ test('a bath from its mixing to its end: written down, used, taken back, tested,
   await page.getByRole('radio', { name: 'failed' }).click();
   await page.getByRole('button', { name: /^Write it down/ }).click();
   await expect(page.getByText(/^The drop test failed: the drop turned milky/)).toBeVisible();
+  // Half of it goes into another bottle, which knows its share.
+  await page.getByRole('button', { name: /^What happened/ }).click();
+  await page.getByRole('radio', { name: /it was split into two bottles/ }).click();
+  await typeInto(page, 'How much', '1000');
+  await page.getByRole('button', { name: /^Write it down/ }).click();
+  await expect(page.getByRole('alert')).toHaveText(
+    'Less than there is goes into the other bottle.',
+  );
+  await typeInto(page, 'How much', '400');
+  await page.getByRole('button', { name: /^Write it down/ }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+    'Fixer of the cold week, second bottle',
+  );
+  await expect(ledger).toHaveCount(1);
+  await expect(ledger).toContainText('Before it was split off Fixer of the cold week: 3.6 rolls');
+  await page.goBack();
+  await expect(page.getByText('600 ml of it are there now.')).toBeVisible();
   // Spent fixer is collected: how much, and where it went.
   await page.getByRole('button', { name: /^What happened/ }).click();
   await page.getByRole('radio', { name: /spent solution was handed in/ }).click();
@@ -159,7 +185,9 @@ test('a bath from its mixing to its end: written down, used, taken back, tested,
   await expect(verdict).toHaveText('Spent');
   await page.keyboard.press('Escape');
   await expect(page).toHaveURL(/\/chemistry\/baths$/);
-  await expect(page.getByRole('link', { name: /Spent Fixer of the cold week/ })).toBeVisible();
+  await expect(
+    page.getByRole('link', { name: /Spent Fixer of the cold week Fixer/ }),
+  ).toBeVisible();
   for (const [link, file] of [
     ['Labels to print, PDF', 'labels.pdf'],
     ['Days to discard, for a calendar', 'discard.ics'],
@@ -178,6 +206,14 @@ test('a wash counts its changes, and one that never ends is refused with what wa
   await expect(page.getByTestId('changes')).toHaveText(/^3\s*changes$/);
   await page.getByLabel('The water, °C').fill('12');
   await expect(page.getByText(/^So cold a wash takes longer/)).toBeVisible();
+  await expect(
+    page.getByRole('region', { name: 'In running water' }).getByRole('listitem'),
+  ).toHaveText([
+    /^Film\s*20 to 60 min, twice as long in water so cold$/,
+    /^Film, after 2 min in washing aid\s*6 to 10 min, twice as long/,
+    /^Resin-coated paper\s*8 to 10 min/,
+    /^Fibre paper, after 10 min in washing aid\s*60 to 120 min/,
+  ]);
   await page.getByLabel('A change, ml').fill('a cup');
   await expect(page.getByText(/^Type what a change holds in ml/)).toBeVisible();
   await expect(page.getByLabel('A change, ml')).toHaveValue('a cup');

@@ -45,17 +45,19 @@ const print = {
     ],
   },
 };
-const printPages = ['', '/split', '/flash', '/readings', '/convert', '/fire?what=print'];
+const printPages = ['', '/split', '/flash', '/readings', '/convert', '/edges', '/fire?what=print'];
 const pages = [
   ...['/film', '/film/recipes', '/film/rolls/new', '/film/packet', '/film/clock', '/film/push'],
   ...['/film/clip-test', '/film/tanks', '/logbook', '/'],
   ...['/chemistry', '/chemistry/warm', '/chemistry/wash', '/chemistry/vessels'],
+  ...['/chemistry/cupboard', '/chemistry/cupboard/new', '/chemistry/baths', '/chemistry/baths/new'],
   ...['/print', '/print/proof', '/print/setup'],
 ];
 const withId = [
   ...['/film/run/', '/film/recipes/', '/film/rolls/', '/film/tanks/', '/film/tanks/holders/'],
   '/chemistry/vessels/',
   '/chemistry/baths/',
+  '/chemistry/cupboard/',
   ...['/logbook/rolls/', '/logbook/prints/', '/print/', '/print/proof/', '/print/setup/papers/'],
   ...['/print/setup/enlargers/', '/api/v1/rolls/', '/api/v1/recipes/', '/api/v1/papers/'],
 ];

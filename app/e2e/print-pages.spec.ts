@@ -142,3 +142,35 @@ test('a print of long ago, without any of the new parts, opens and is judged dry
     page.getByRole('button', { name: 'The dry verdict: as it should be' }),
   ).toBeVisible();
 });
+
+test('corners are told both ways and go into the plan; a key line and a long burn are worked out', async ({
+  page,
+}) => {
+  await leavePrint(page, { ...stripRead, areas: [] });
+  await openPrint(page, '/edges');
+  const fill = (label: string, text: string) => page.getByLabel(label, { exact: true }).fill(text);
+  await expect(page.getByText(/^Left empty: the answer, \d+\.\d s\.$/)).toBeVisible();
+  await fill('They lack, stops', 'a bit');
+  await expect(page.getByText('Type what the corners lack in stops, for example ½.')).toBeVisible();
+  await expect(page.getByLabel('They lack, stops')).toHaveValue('a bit');
+  await fill('The sheet gets, s', '18');
+  await fill('They lack, stops', '½');
+  await expect(page.getByTestId('corners')).toHaveText('7.5 s');
+  await fill('Maximum black, s', '8.5');
+  await fill('Clear film, density', '0.28');
+  await expect(page.getByTestId('key')).toHaveText('6.3 s');
+  await fill('The burn, stops', '1½');
+  await expect(page.getByTestId('burn')).toHaveText('16.5 s');
+  await page.getByLabel('The burn, stops').blur();
+  await page.keyboard.press('c');
+  await expect(page.getByRole('status')).toHaveText(
+    'Corners +½ stop is one of the print’s burns now.',
+  );
+  // Once more is the same burn.
+  await page.getByRole('button', { name: /^Into the plan/ }).click();
+  await page.reload();
+  await expect(page.getByTestId('corners')).toHaveText('7.5 s');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: 'Area: Corners' })).toHaveCount(1);
+  await expect(page.getByRole('button', { name: 'Stops: +½' })).toBeVisible();
+});

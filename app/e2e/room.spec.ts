@@ -30,6 +30,8 @@ async function pagesWithButton(page: Page): Promise<string[]> {
     ...['/film/tanks', `/film/tanks/${await first(page, 'tanks')}`],
     `/film/tanks/holders/${await first(page, 'holders')}`,
     ...['/print', '.', './fire?what=strip', './readings', '/print/setup'],
+    ...['/chemistry/baths', '/chemistry/baths/new', '/chemistry/cupboard'],
+    ...['/chemistry/cupboard/new', '/chemistry/vessels'],
     `/print/setup/enlargers/${await first(page, 'enlargers')}`,
     `/print/setup/papers/${await first(page, 'papers')}`,
   ];
@@ -56,7 +58,39 @@ const filled = () =>
       return { words: one.textContent.trim(), seen: inside && free };
     });
 
+/** What can be pressed, and lies under something else when it is scrolled to. */
+const covered = async () => {
+  const under: string[] = [];
+  for (const one of document.querySelectorAll('main button, main a, main input')) {
+    one.scrollIntoView({ block: 'center' });
+    await new Promise(requestAnimationFrame);
+    for (const { x, y, width, height } of one.getClientRects()) {
+      const [middleX, middleY] = [x + width / 2, y + height / 2];
+      if (width < 4 || height < 4 || middleX < 0 || middleX > innerWidth) continue;
+      const hit = document.elementFromPoint(middleX, middleY);
+      if (!hit || !one.contains(hit)) {
+        under.push(`${one.getAttribute('aria-label') ?? one.textContent} under ${hit?.className}`);
+      }
+    }
+  }
+  return under;
+};
+
 for (const [name, size] of Object.entries(sizes)) {
+  test(`nothing lies over what can be pressed, at the ${name}`, async ({ page }) => {
+    await page.setViewportSize(size);
+    await leavePrint(page);
+    for (const path of [
+      ...['/film', '/film/clip-test', '/film/packet', '/film/push', '/print/proof', '/logbook'],
+      ...['.', './split', './flash', './readings', './convert', './edges'],
+      ...['/chemistry', '/chemistry/warm', '/chemistry/wash', '/chemistry/cupboard'],
+      ...['/chemistry/baths', `/chemistry/baths/${await first(page, 'baths')}`],
+    ]) {
+      await openAny(page, path);
+      expect(await page.evaluate(covered), path).toEqual([]);
+    }
+  });
+
   test(`the filled button is wholly in sight without scrolling, at the ${name}`, async ({
     page,
   }) => {

@@ -302,6 +302,9 @@ test('a clip test gives the fixing time, is kept with its bath, and goes to the 
   await expect(page.getByTestId('clearing')).toHaveText(/1:1\d/);
   await pressSpace(page);
   await expect(page.getByTestId('fix')).toHaveText(/2:[23]\d/);
+  await page.waitForFunction(() => document.documentElement.dataset.settling === undefined);
+  await page.getByRole('button', { name: /^The fixer: / }).click();
+  await page.getByRole('radio', { name: /^Fixer of 10 January/ }).click();
   await expect(page.getByText(/Fresh it took 0:52/)).toBeVisible();
   await page.getByRole('button', { name: /^Kind of film/ }).click();
   await page.getByRole('radio', { name: /tabular grain/ }).click();

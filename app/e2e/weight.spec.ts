@@ -14,6 +14,7 @@ test('no page carries the schemas that the server checks by', async ({ page }) =
     '/print/proof',
     '/chemistry',
     '/chemistry/warm',
+    '/chemistry/cupboard',
     '/logbook',
     '/bench',
   ]) {

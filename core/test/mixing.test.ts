@@ -11,9 +11,11 @@ import {
   iceFor,
   leftAfter,
   fillAndDump,
+  runningWash,
   measuredMix,
   mixFor,
   reuseByArea,
+  reuseFactor,
   secondsInBath,
   temperMix,
   twoStage,
@@ -178,6 +180,11 @@ describe('washing and reuse', () => {
     expect(leftAfter(25, 450, 3) * 1e6).toBeCloseTo(145.8, 1);
     expect(fillAndDump(25, 450, 0.001)).toMatchObject({ changes: 3, standsLonger: 1 });
     expect(fillAndDump(25, 450, 0.001, 12).standsLonger).toBe(2);
+    expect(runningWash('film')).toMatchObject({ leastMinutes: 10, mostMinutes: 30, cold: false });
+    expect(runningWash('fibre', 12)).toMatchObject({
+      ...{ aidMinutes: 10, leastMinutes: 60, mostMinutes: 120, cold: true },
+    });
+    expect(() => runningWash('film', 0)).toThrow(/temperature of the water/);
     expect(() => fillAndDump(25, 450, 1)).toThrow(/as a share/);
     expect(() => fillAndDump(450, 1, 1e-9)).toThrow(/never washes it out/);
     expect(() => leftAfter(25, 0, 3)).toThrow(/more than 0 ml/);
@@ -188,6 +195,12 @@ describe('washing and reuse', () => {
     expect(reuse).toMatchObject({ rollEquivalents: 3.75, perLitre: 6.25 });
     expect(reuse.stepped).toBeCloseTo(1.1, 9);
     expect(reuse.smooth).toBeCloseTo(1.161, 3);
+    // The recipe's own rule by the litre gives the same, in steps.
+    const rule = { kind: 'by-area', rollsPerLitre: 4, percent: 10 } as const;
+    expect(reuseFactor(rule, 2 + 7 / 4, 600)).toBeCloseTo(1.1, 10);
+    expect(reuseFactor(rule, 2 + 7 / 4, 2000)).toBe(1);
+    expect(reuseFactor(rule, 0)).toBe(1);
+    expect(() => reuseFactor(rule, 1)).toThrow(/how much of it there is/);
     expect(() => reuseByArea(10, 4, 100, 600)).toThrow(/developer is dead/);
     expect(() => reuseByArea(10, 0, 1, 600)).toThrow(/more than 0/);
   });

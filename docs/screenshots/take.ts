@@ -123,17 +123,6 @@ const bothPicked = async (page: Page) => {
   }
   await page.evaluate(() => scrollTo(0, 0));
 };
-/** A scrap that cleared after a minute and a quarter, by the browser's own clock. */
-const clip = async (page: Page) => {
-  await page.clock.install();
-  await page.reload();
-  await page.waitForFunction(() => document.documentElement.dataset.ready !== undefined);
-  await page.keyboard.press('Space');
-  await page.clock.fastForward(75_000);
-  await page.keyboard.press('Space');
-  await page.getByTestId('fix').waitFor();
-};
-
 const shots: readonly Shot[] = [
   { name: 'film', path: '/film', light: 'white', size: desk },
   { name: 'prints', path: '/print', light: 'white', size: desk },
@@ -150,8 +139,8 @@ const shots: readonly Shot[] = [
   { name: 'logbook-print', path: '/logbook/prints/7c1d4b60-52e8-4f3a-9000-000000000003', light: 'white', size: desk },
   { name: 'recipes', path: '/film/recipes', light: 'white', size: desk },
   { name: 'mix', path: '/chemistry', light: 'white', size: desk },
-  { name: 'bath', path: '/chemistry/baths/3d9a5e10-0c7b-4f26-a1d4-000000000021', light: 'white', size: desk },
-  { name: 'clip-test', path: '/film/clip-test', light: 'red', size: desk, before: clip },
+  { name: 'bath', path: '/chemistry/baths/3d9a5e10-0c7b-4f26-a1d4-000000000026', light: 'white', size: desk },
+  { name: 'cupboard', path: '/chemistry/cupboard', light: 'white', size: desk },
   { name: 'run', path: '/film', light: 'red', size: desk, before: toRun },
   { name: 'run-phone', path: '/film', light: 'red', size: phone, before: toRun },
 ];

@@ -1,4 +1,5 @@
 import { migrations } from '../../app/src/lib/server/database/migrations/index.ts';
+import { randomUUID } from 'node:crypto';
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import {
   chmodSync,
@@ -354,6 +355,59 @@ describe('from start to Ctrl-C', () => {
     expect(await stop(after)).toBe(0);
     expect(await until(() => runningFor(data).length === 0)).toBe(true);
   });
+
+  it('a ledger is the sum of its entries, the server killed in the middle of 1,000 writes', async () => {
+    let server = await start('start', data);
+    const at = (path: string) => `${server.address}/api/v1/baths/${path}`;
+    const json = { 'content-type': 'application/json' };
+    const put = (path: string, body: object) =>
+      fetch(at(path), { method: 'PUT', headers: json, body: JSON.stringify(body) });
+    const bath = randomUUID();
+    await put(bath, { name: 'Written by two', mixedAtMs: 1, volumeMl: 2000, tests: [] });
+    const written: { id: string; entry: { kind: string; atMs: number; areaCm2: number } }[] = [];
+    let restarted: Promise<unknown> = Promise.resolve();
+    let lost = 0;
+    /** Sends until somebody answers, as a phone in a cellar does. */
+    const send = async (entry: (typeof written)[number]) => {
+      for (;;) {
+        try {
+          const { status } = await put(`${bath}/entries/${entry.id}`, entry);
+          if (status === 200 || status === 201) return;
+          expect(status).toBe(503);
+        } catch {
+          lost += 1;
+        }
+        await restarted;
+        await moment(5);
+      }
+    };
+    const writer = async (who: number) => {
+      for (let turn = 0; turn < 500; turn += 1) {
+        // Every fifth is one that was sent before.
+        const known = turn % 5 === 4 ? written[(turn * 7) % written.length] : undefined;
+        const areaCm2 = ((turn * 37 + who * 11) % 700) - 100;
+        const entry = known ?? {
+          id: randomUUID(),
+          entry: { kind: 'film', atMs: 1000 * turn + who, areaCm2 },
+        };
+        if (!known) written.push(entry);
+        if (who === 0 && turn === 200) {
+          process.kill(server.child.pid!, 'SIGKILL');
+          restarted = server.ended.then(async () => (server = await start('start', data)));
+        }
+        await send(entry);
+      }
+    };
+    await Promise.all([writer(0), writer(1)]);
+    const { entries } = (await (await fetch(at(`${bath}/entries`))).json()) as {
+      entries: typeof written;
+    };
+    const sum = (all: typeof written) => all.reduce((total, one) => total + one.entry.areaCm2, 0);
+    expect(lost).toBeGreaterThan(0);
+    expect(entries).toHaveLength(written.length);
+    expect(sum(entries)).toBe(sum(written));
+    expect(await stop(server)).toBe(0);
+  }, 120_000);
 
   it('a database that was killed is said, and what was confirmed is there again', async () => {
     const started = await start('start', data);

@@ -1,4 +1,5 @@
 import { isDatabaseAway } from '$lib/server/problem/response.ts';
+import { bathsNow } from '$lib/nouns/bath/standing.server.ts';
 import { rolls } from '$lib/nouns/roll/store.server.ts';
 
 /** What every page shows: the light it is in, and what lies in the sink. */
@@ -7,11 +8,15 @@ export async function load({ locals, depends }) {
   const nowMs = Date.now();
   const { preferences } = locals;
   try {
-    const [runs, recorded] = await Promise.all([rolls.underWay(), rolls.lastTemperature()]);
-    return { preferences, nowMs, runs, recorded };
+    const [runs, recorded, standing] = await Promise.all([
+      rolls.underWay(),
+      rolls.lastTemperature(),
+      bathsNow(nowMs),
+    ]);
+    return { preferences, nowMs, runs, recorded, standing };
   } catch (cause) {
     if (!isDatabaseAway(cause)) throw cause;
     // The page itself says that the database is away; the light and the clocks of this browser go on.
-    return { preferences, nowMs, runs: [], recorded: null };
+    return { preferences, nowMs, runs: [], recorded: null, standing: [] };
   }
 }

@@ -1,7 +1,9 @@
 <script lang="ts">
   import '../app.css';
+  import { invalidate } from '$app/navigation';
   import { page } from '$app/state';
   import { onMount, untrack } from 'svelte';
+  import { answers } from '$lib/kit/client.ts';
   import { USUAL_VOLUME } from '$lib/bench/desk/choices.ts';
   import { provideWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
   import Dark from '$lib/bench/light/Dark.svelte';
@@ -49,6 +51,7 @@
     '/film/clock',
     '/print/setup',
     '/chemistry/vessels',
+    '/chemistry/cupboard',
   ];
   const deskPage = $derived(DESK.some((path) => page.url.pathname.startsWith(path)));
 
@@ -70,6 +73,20 @@
     const { runs } = data;
     untrack(() => wetSide.sync(runs));
   });
+  // What came out of its last bath was booked on the ledgers: the sink says what is left of them now.
+  let lay = 0;
+  $effect(() => {
+    const lying = wetSide.sheets.length + wetSide.runs.length;
+    if (wetSide.waiting > 0) return;
+    untrack(() => {
+      if (lying < lay) void askAnew();
+      lay = lying;
+    });
+  });
+  /** Only where somebody answers: a page that cannot be loaded anew would give way to an error. */
+  async function askAnew() {
+    if (await answers()) await invalidate('katachron:sink');
+  }
 </script>
 
 <svelte:window
@@ -101,7 +118,7 @@
         <RedNote />
         {@render children()}
       </main>
-      <Sink kind={sinkKind} recorded={data.recorded} quiet={deskPage} />
+      <Sink kind={sinkKind} recorded={data.recorded} standing={data.standing} quiet={deskPage} />
     </div>
   {/if}
   <KeyList />

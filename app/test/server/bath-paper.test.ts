@@ -103,7 +103,8 @@ describe('baths on paper', () => {
       {
         ...{ bath: 'Fixer, “Öfen”', at: new Date(mixedAtMs + 1000).toISOString(), what: 'film' },
         ...{ area_cm2: '2580', volume_ml: '', test: '', passed: '', note: "'=5 × 120" },
-        ...{ id: entryId, corrects: '' },
+        ...{ id: entryId, corrects: '', went: '', booked_by: '', other_bath: '' },
+        temperature_c: '',
       },
     ]);
   });

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import Ajv from 'ajv/dist/2020.js';
@@ -207,6 +208,21 @@ describe('recipes as CSV', () => {
     const file = recipeFile([{ ...body, agitation: turned }]);
     const answer = await call(bringIn, { body: file });
     expect(answer.body).toMatchObject({ fresh: [], differing: [], same: 1 });
+  });
+
+  it('what it points at in this cupboard stays here, and is kept when its times are replaced', async () => {
+    const substanceId = '0b9e3e0a-6c0e-4d58-9d43-2f1f6f2a7c11';
+    const id = randomUUID();
+    const pointing = { ...recipeExample, film: 'Halden 25', boxSpeed: 25, substanceId };
+    await recipes.put(id, pointing);
+    const file = recipeFile([pointing]);
+    expect(JSON.stringify(file)).not.toContain(substanceId);
+    const again = await call(bringIn, { body: file });
+    expect(again.body).toMatchObject({ fresh: [], differing: [], same: 1 });
+    const [recipe] = file.recipes;
+    const other = { ...file, recipes: [{ ...recipe, note: 'Seen again.' }] };
+    await call(bringIn, { body: other, search: '?keep&replace' });
+    expect(await recipes.find(id)).toMatchObject({ note: 'Seen again.', substanceId });
   });
 
   it('any text of a note comes back', () => {

@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { BathBody, bathExample, type Bath } from '../../src/lib/nouns/bath/contract.ts';
 import { bathForm, bathInUnit, readBath, type BathForm } from '../../src/lib/nouns/bath/form.ts';
 import type { KeptEntry } from '../../src/lib/nouns/bath/ledger.ts';
+import { splitBath } from '../../src/lib/nouns/bath/split.ts';
+import { stateOf } from '../../src/lib/nouns/bath/state.ts';
 import { fits } from '../../src/lib/server/validation.ts';
 import { bathView } from '../../src/lib/stages/chemistry/bath-view.ts';
 import {
@@ -52,6 +54,33 @@ describe('a bath that is written down', () => {
   ] as const)('%j gets a sentence', (change, field, sentence) => {
     const { troubles } = readBath({ ...filled, ...change }, 'ml', now);
     expect(troubles?.[field]).toContain(sentence);
+  });
+});
+
+describe('a bath in two bottles', () => {
+  const ids = { bath: 'b2', film: 'f', paper: 'p', out: 'o' };
+  it('each knows its share of what went through, and nothing is lost', () => {
+    const through = [
+      entry({ kind: 'film', atMs: now, areaCm2: 2064 }, 'e1'),
+      entry({ kind: 'paper', atMs: now, areaCm2: 1600 }, 'e2'),
+    ];
+    const before = stateOf(bath, through, now)!;
+    const { other, carried, out } = splitBath(bath, before, 500, ids, now);
+    expect(other).toMatchObject({ name: 'Fixer, second bottle', volumeMl: 500, mixedAtMs: now });
+    const second = stateOf({ ...bath, ...other, id: 'b2' }, carried, now)!;
+    const first = stateOf(bath, [...through, out], now)!;
+    expect([first.volumeMl, second.volumeMl]).toEqual([1500, 500]);
+    expect(first.filmCm2 + second.filmCm2).toBeCloseTo(2064, 9);
+    expect(first.paperCm2 + second.paperCm2).toBeCloseTo(1600, 9);
+    // Per litre both are as used as the one that they were.
+    expect(second.used).toBeCloseTo(before.used!, 9);
+  });
+
+  it('not all of it, and not nothing', () => {
+    const state = stateOf(bath, [], now)!;
+    for (const ml of [0, 2000, 9000]) {
+      expect(() => splitBath(bath, state, ml, ids, now)).toThrow(/Less than there is/);
+    }
   });
 });
 
@@ -112,7 +141,7 @@ describe('how a bath is doing', () => {
     const view = bathView(bath, entries, now + 2, 'ml');
     expect(view.sentences[0]).toMatch(/^0 % of its capacity/);
     expect(view.entries.map(({ what, takeBack }) => [what, takeBack])).toEqual([
-      ['Taken back: 5 rolls’ worth of film', false],
+      ['Taken back: 5 × 120: 5 rolls’ worth of film', false],
       ['5 × 120: 5 rolls’ worth of film (taken back)', false],
     ]);
   });
@@ -127,14 +156,35 @@ describe('how a bath is doing', () => {
 describe('what happened, as it is typed', () => {
   const read = (change: Partial<EntryForm>) => readEntry({ ...usualEntry(), ...change }, 'ml', now);
 
-  it('films and prints by their area, with their words', () => {
-    expect(read({ format: 'four-by-five', count: '8' }).value).toEqual({
-      ...{ note: '8 × 4×5 in sheet', entry: { kind: 'film', atMs: now, areaCm2: 8 * 129 } },
+  it('films and prints by their area, with what they were, and the ledger’s words from that', () => {
+    const film = read({ format: 'four-by-five', count: '8' }).value!;
+    expect(film).toEqual({
+      load: [{ format: 'four-by-five', count: 8 }],
+      entry: { kind: 'film', atMs: now, areaCm2: 8 * 129 },
     });
-    expect(read({ kind: 'paper', count: '14' }).value).toEqual({
-      note: '14 × 20.3 × 25.4 cm',
+    const paper = read({ kind: 'paper', count: '14' }).value!;
+    expect(paper).toEqual({
+      sheets: { count: 14, widthCm: 20.3, heightCm: 25.4 },
       entry: { kind: 'paper', atMs: now, areaCm2: 14 * 20.3 * 25.4 },
     });
+    const ledger: KeptEntry[] = [
+      { id: 'f', ...film },
+      { id: 'p', ...paper, of: { kind: 'print', id: 'x', name: 'Night shift' } },
+      { id: 'c', corrects: 'p', entry: { kind: 'paper', atMs: now + 1, areaCm2: -7218 } },
+      {
+        id: 's',
+        other: { id: 'o', name: 'Old one' },
+        entry: { kind: 'film', atMs: 0, areaCm2: 516 },
+      },
+    ];
+    expect(
+      bathView(bath, ledger, now + 2, 'ml').entries.map(({ what, href }) => [what, href]),
+    ).toEqual([
+      ['Taken back: Night shift, 14 × 20.3 × 25.4 cm: 7219 cm² of paper', undefined],
+      ['8 × 4×5 in sheet: 2 rolls’ worth of film', undefined],
+      ['Night shift, 14 × 20.3 × 25.4 cm: 7219 cm² of paper (taken back)', '/logbook/prints/x'],
+      ['Before it was split off Old one: 1 rolls’ worth of film', '/chemistry/baths/o'],
+    ]);
     expect(read({ kind: 'tested', passed: 'failed' }).value!.entry).toMatchObject({
       ...{ kind: 'tested', test: 'clip', passed: false },
     });

@@ -187,8 +187,20 @@ describe('the sink', () => {
   it('shows the last temperature while it says something', () => {
     const read: ProcessEvent = { id: 't', atMs: 90_000, kind: 'temperature', temperatureC: 20.1 };
     const older = { ...roll, madeAtMs: 0 };
-    const last = lastTemperature([{ roll: older, events: [read] }]);
+    const last = lastTemperature([{ roll: older, events: [read] }], { kinds: ['developer'] });
     expect(last).toEqual({ temperatureC: 20.1, atMs: 90_000 });
+    // Each tray has its own bath's: what was read in the fix is not the developer's.
+    const inFix: ProcessEvent = {
+      ...read,
+      id: 'f',
+      atMs: 95_000,
+      temperatureC: 18.4,
+      stepId: 'fix',
+    };
+    const both = [{ roll: older, events: [read, inFix] }];
+    expect(lastTemperature(both, { kinds: ['developer'] })?.temperatureC).toBe(20.1);
+    expect(lastTemperature(both, { kinds: ['fix', 'second-fix'] })?.temperatureC).toBe(18.4);
+    expect(lastTemperature(both, { kinds: ['stop'] })).toBeUndefined();
     expect(fresh(last, 100_000)).toBe(last);
     expect(fresh(last, 90_000 + 13 * 3_600_000)).toBeUndefined();
   });

@@ -103,7 +103,7 @@ describe('the wet side', () => {
     const { wetSide, sent, stop } = bench();
     const sheetId = randomUUID();
     wetSide.layIn('strip 1', sheetPlan('strip'));
-    wetSide.layIn('print', sheetPlan('print'), sheetId);
+    wetSide.layIn('print', sheetPlan('print'), { sheetId });
     const sheet = () => wetSide.sheets.find(({ id }) => id === sheetId)!;
     await vi.advanceTimersByTimeAsync(120_000);
     wetSide.moveOn(sheet());

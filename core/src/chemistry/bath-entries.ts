@@ -28,6 +28,8 @@ export type BathEntry =
       readonly test: BathTestId;
       readonly passed: boolean;
     }
+  /** What it read, °C. */
+  | { readonly kind: 'read'; readonly atMs: number; readonly temperatureC: number }
   | { readonly kind: 'discarded'; readonly atMs: number };
 
 /** What a bath holds, as its entries change it. */
@@ -68,6 +70,7 @@ const changes: { readonly [Kind in BathEntry['kind']]: Change<Kind> } = {
   'taken-out': (contents, { volumeMl }) => without(contents, volumeMl),
   'handed-in': (contents, { volumeMl }) => without(contents, volumeMl),
   tested: (contents) => contents,
+  read: (contents) => contents,
   discarded: (contents) => contents,
 };
 

@@ -2,7 +2,7 @@ import { Refusal } from '../refusal.ts';
 import { sound } from '../quantity/sound.ts';
 
 /** Colder water washes half as fast, °C. */
-const COLD_C = 15;
+export const COLD_C = 15;
 /** More changes than this no wash needs. */
 const MOST_CHANGES = 100;
 

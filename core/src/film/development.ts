@@ -13,8 +13,9 @@ import { reuseFactor } from './reuse.ts';
 export interface DevelopmentChoices {
   /** The agitation of this run, where it is not the recipe's. */
   readonly agitation?: Agitation;
-  /** Rolls already developed in this developer. */
+  /** Roll equivalents already developed in this developer, and how much of it there is, ml, where its recipe asks. */
   readonly rollsBefore?: number;
+  readonly developerMl?: number;
   /** N−2 … N+2, one of those the recipe has; 0 is normal. */
   readonly n?: number;
 }
@@ -79,7 +80,11 @@ export function development(
     { id: 'agitation', factor: moved ?? 1, ruleOfThumb: true },
     {
       id: 'reuse',
-      factor: reuseFactor(recipe.reuse ?? { kind: 'one-shot' }, choices.rollsBefore ?? 0),
+      factor: reuseFactor(
+        recipe.reuse ?? { kind: 'one-shot' },
+        choices.rollsBefore ?? 0,
+        choices.developerMl,
+      ),
       ruleOfThumb: false,
     },
     { id: 'contrast', factor: contrastFactor(recipe, choices.n ?? 0), ruleOfThumb: false },

@@ -71,7 +71,7 @@ export function packetCost(packet: Packet, way: WayOfUse): PacketCost {
   }
   const secondsOfRoll = Array.from(
     { length: rolls },
-    (_, before) => way.seconds * (reused ? reuseFactor(way.reuse, before) : 1),
+    (_, before) => way.seconds * (reused ? reuseFactor(way.reuse, before, packet.stockMl) : 1),
   );
   return {
     rolls,

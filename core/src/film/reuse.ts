@@ -6,6 +6,8 @@ export type ReuseRule =
   | { readonly kind: 'one-shot' }
   /** Longer by a share for each batch of rolls, compounding. */
   | { readonly kind: 'batch'; readonly rolls: number; readonly percent: number }
+  /** The same by the litre, sheets by their area: the fuller the bottle, the more rolls it bears. */
+  | { readonly kind: 'by-area'; readonly rollsPerLitre: number; readonly percent: number }
   /** Topped up after each roll; the time stays. */
   | { readonly kind: 'replenish'; readonly mlPerRoll: number };
 
@@ -14,17 +16,18 @@ const MOST_FACTOR = 3;
 
 /**
  * What the rolls already developed in a developer do to the time of the next one.
- * @param rule one-shot, batch and per cent, or replenishment
- * @param rollsBefore rolls developed in it so far
+ * @param rule one-shot, batch and per cent, the same by the litre, or replenishment
+ * @param rollsBefore roll equivalents developed in it so far: a sheet of 4×5 in is a quarter
+ * @param volumeMl of the developer that they went through, ml; only a rule by the litre asks
  * @returns a factor on the time
- * @throws Refusal `rolls-before` unless it is a whole number, not negative; `one-shot` when a one-shot was used before;
- *   `reuse-end` when the time would be more than three times that of fresh developer
- * @source (1 + p)^⌊rolls before / batch⌋
+ * @throws Refusal `rolls-before` unless it is a number, not negative; `one-shot` when a one-shot was used before; `reuse-end`
+ *   when the time would be more than three times that of fresh developer; as `reuseByArea` for a rule by the litre
+ * @source (1 + p)^⌊rolls before / batch⌋, by the litre (1 + p)^⌊rolls a litre / n⌋
  * @example
  * reuseFactor({ kind: "batch", rolls: 5, percent: 12 }, 10) // ≈ 1.2544
  */
-export function reuseFactor(rule: ReuseRule, rollsBefore: number): number {
-  if (!Number.isInteger(rollsBefore) || rollsBefore < 0) {
+export function reuseFactor(rule: ReuseRule, rollsBefore: number, volumeMl?: number): number {
+  if (!Number.isFinite(rollsBefore) || rollsBefore < 0) {
     throw new Refusal(
       'rolls-before',
       '/rollsBefore',
@@ -38,13 +41,24 @@ export function reuseFactor(rule: ReuseRule, rollsBefore: number): number {
       'This recipe uses its developer once and throws it away. Mix it fresh.',
     );
   }
+  if (rule.kind === 'by-area') {
+    if (rollsBefore === 0) return 1;
+    if (volumeMl === undefined) {
+      throw new Refusal(
+        'reuse-volume',
+        '/developerMl',
+        'Say how much of it there is: this developer tires by the rolls that went through a litre.',
+      );
+    }
+    return reuseByArea(rule.percent, rule.rollsPerLitre, rollsBefore, volumeMl).stepped;
+  }
   if (rule.kind !== 'batch') return 1;
-  const factor = (1 + rule.percent / 100) ** Math.floor(rollsBefore / rule.rolls);
+  const factor = (1 + rule.percent / 100) ** Math.floor(rollsBefore / rule.rolls + 1e-9);
   if (!(factor <= MOST_FACTOR)) {
     throw new Refusal(
       'reuse-end',
       '/rollsBefore',
-      `After ${rollsBefore} rolls it would take more than three times as long as fresh: that developer is dead. Mix it anew.`,
+      `After ${Number(rollsBefore.toFixed(2))} rolls it would take more than three times as long as fresh: that developer is dead. Mix it anew.`,
     );
   }
   return sound(factor);

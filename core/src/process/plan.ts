@@ -1,4 +1,5 @@
 import { sound } from '../quantity/sound.ts';
+import { Refusal } from '../refusal.ts';
 import type { Agitation } from '../film/agitation/index.ts';
 import type { SecondBath } from '../film/recipe.ts';
 import { fixAgitation } from './fix-agitation.ts';
@@ -160,4 +161,25 @@ export function sheetPlan(
     drainSeconds: SHEET_DRAIN_SECONDS,
     clockStart: 'pouring-begins',
   };
+}
+
+/** How long before its time the hands are called to a bottle, s. */
+const BOTTLE_CALL_SECONDS = 10;
+
+/**
+ * The plan for a bottle that stands in water until it has come to its temperature.
+ * @param seconds until then
+ * @returns one step
+ * @throws Refusal `seconds` unless they are more than 0
+ * @source the time that the water bath takes
+ * @example
+ * warmingPlan(500).steps.map((step) => step.seconds) // = [500]
+ */
+export function warmingPlan(seconds: number): ProcessPlan {
+  if (!(seconds > 0)) throw new Refusal('seconds', '/seconds', 'It has that temperature already.');
+  return sound({
+    steps: [{ id: 'warming', kind: 'warming', seconds, agitation: 'rest' }],
+    drainSeconds: Math.min(BOTTLE_CALL_SECONDS, seconds / 2),
+    clockStart: 'pouring-begins',
+  });
 }

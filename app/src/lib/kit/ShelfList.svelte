@@ -15,6 +15,9 @@
     make: string;
     keyHint?: string;
     main?: boolean;
+    /** The number that a thing is looked for, before its name; and what more there is to say of it. */
+    lead?: Snippet<[Thing]>;
+    about?: Snippet<[Thing]>;
     /** What stands there while it is empty. */
     empty: Snippet;
   }
@@ -28,6 +31,8 @@
     make,
     keyHint = '',
     main = false,
+    lead,
+    about,
     empty,
   }: Props = $props();
   // A shelf's address does not change while it is on the screen.
@@ -49,12 +54,18 @@
   {/if}
   <ul class="mt-4">
     {#each things as thing (thing.id)}
-      <li class="flex items-center gap-x-6 border-b border-hair py-2">
+      <li
+        class="flex {lead
+          ? 'items-start max-md:flex-wrap'
+          : 'items-center'} gap-x-6 border-b border-hair py-2"
+      >
+        {@render lead?.(thing)}
         <div class="min-w-0 flex-1">
           <p class="break-words font-[560]">
             <a class="underline-offset-4 hover:underline" href="{href}/{thing.id}">{thing.name}</a>
           </p>
           <p class="break-words text-[15px] text-soft">{line(thing)}</p>
+          {@render about?.(thing)}
         </div>
         <button
           class="min-h-11 text-[15px] text-soft"

@@ -64,3 +64,10 @@ export function send<Value>(path: string, text: string, type: string): Promise<O
 export function worthRepeating({ status }: Problem): boolean {
   return status === 0 || status >= 500;
 }
+
+/** Does the server answer now? */
+export const answers = (): Promise<boolean> =>
+  fetch('/api/health').then(
+    ({ ok }) => ok,
+    () => false,
+  );

@@ -33,7 +33,8 @@ export function shelfForm<Values extends object, Body, Troubles extends object>(
       const { problem } = await put(`${api}/${id}`, body, before?.version);
       if (problem?.status === 409 && changedMeanwhile) return changedMeanwhile;
       if (problem) return problem.detail;
-      await goto(typeof back === 'string' ? back : back(id));
+      // The sink may show it, on any page.
+      await goto(typeof back === 'string' ? back : back(id), { invalidateAll: true });
       return undefined;
     },
   });

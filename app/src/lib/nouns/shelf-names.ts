@@ -10,5 +10,6 @@ export const shelfNames = [
   'findings',
   'proofs',
   'vessels',
+  'substances',
 ] as const;
 export type ShelfName = (typeof shelfNames)[number];

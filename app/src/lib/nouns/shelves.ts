@@ -8,6 +8,7 @@ import { PaperBody, PaperThing, paperExample } from './paper/contract.ts';
 import { Procedure, ProcedureBody, procedureExample } from './procedure/contract.ts';
 import { Proof, ProofBody, proofExample } from './proof/contract.ts';
 import type { ShelfName } from './shelf-names.ts';
+import { Substance, SubstanceBody, substanceExample } from './substance/contract.ts';
 import { Tank, TankBody, tankExample } from './tank/contract.ts';
 import { Vessel, VesselBody, vesselExample } from './vessel/contract.ts';
 
@@ -37,6 +38,12 @@ export const shelves = {
   findings: { one: 'finding', body: FindingBody, kept: Finding, example: findingExample },
   proofs: { one: 'proof', body: ProofBody, kept: Proof, example: proofExample },
   vessels: { one: 'vessel', body: VesselBody, kept: Vessel, example: vesselExample },
+  substances: {
+    one: 'substance',
+    body: SubstanceBody,
+    kept: Substance,
+    example: substanceExample,
+  },
 } as const satisfies Record<ShelfName, Shelf>;
 
 /** What is written down of a thing on each shelf. */
@@ -51,4 +58,5 @@ export interface ShelfBodies {
   findings: FindingBody;
   proofs: ProofBody;
   vessels: VesselBody;
+  substances: SubstanceBody;
 }

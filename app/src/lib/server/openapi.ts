@@ -4,7 +4,7 @@ import { InHand, InHandBody, inHandExample } from '../nouns/in-hand/contract.ts'
 import { Negative } from '../nouns/negative/contract.ts';
 import { Print, PrintBody, printExample } from '../nouns/print/contract.ts';
 import { Problem } from '../kit/problem.ts';
-import { KeptEntry, entryExample } from '../nouns/bath/ledger.ts';
+import { KeptEntry, WrittenEntry, entryExample } from '../nouns/bath/ledger.ts';
 import { ProcessEvent } from '../nouns/process/contract.ts';
 import { Recipe, RecipeBody, recipeExample } from '../nouns/recipe/contract.ts';
 import { Roll, RollBody, rollExample } from '../nouns/roll/contract.ts';
@@ -488,7 +488,7 @@ export function openApi() {
             summary:
               'Writes an entry into a bath’s ledger; the same again, or late, never conflicts',
             parameters: [idParameter('id'), idParameter('entry')],
-            requestBody: { required: true, content: json(KeptEntry, entryExample) },
+            requestBody: { required: true, content: json(WrittenEntry, entryExample) },
             responses: {
               '200': { description: 'Known already', content: json(entryAnswer) },
               '201': { description: 'Added', content: json(entryAnswer) },

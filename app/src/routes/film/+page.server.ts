@@ -1,8 +1,10 @@
 import { usualFilmKinds } from '@katachron/core';
 import { FilmDraft } from '$lib/stages/film/draft.ts';
-import { recipeOf, withAddress, withoutGone } from '$lib/stages/film/take.ts';
+import { recipeOf } from '$lib/nouns/recipe/for-roll.ts';
+import { withAddress, withoutGone } from '$lib/stages/film/take.ts';
 import { kept } from '$lib/server/kept.ts';
 import { forPage } from '$lib/server/page.ts';
+import { bathsNow } from '$lib/nouns/bath/standing.server.ts';
 import { recipes } from '$lib/nouns/recipe/store.server.ts';
 import { rolls } from '$lib/nouns/roll/store.server.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
@@ -23,11 +25,13 @@ export async function load({ cookies, depends, url }) {
   depends('katachron:film');
   const left = { ...emptyDraft, ...kept(cookies, cookieNames.film, FilmDraft) };
   return forPage(async () => {
-    const [all, tanks, procedures, waiting] = await Promise.all([
+    const [all, tanks, procedures, waiting, standing, substances] = await Promise.all([
       recipes.all(),
       shelfStores.tanks.all(),
       shelfStores.procedures.all(),
       rolls.waiting(),
+      bathsNow(Date.now()),
+      shelfStores.substances.all(),
     ]);
     const draft = withAddress(withoutGone(left, waiting), url.searchParams, all, waiting);
     const roll = waiting.find(({ id }) => id === draft.rollId);
@@ -36,6 +40,16 @@ export async function load({ cookies, depends, url }) {
       chosen ? rolls.judged(chosen.film, chosen.developer) : [],
       tanks.some(({ id }) => id === draft.tankId) ? tankLesson(draft.tankId ?? '') : undefined,
     ]);
-    return { recipes: all, tanks, procedures, waiting, judged, lesson, draft };
+    return {
+      recipes: all,
+      tanks,
+      procedures,
+      waiting,
+      judged,
+      lesson,
+      draft,
+      standing,
+      substances,
+    };
   });
 }

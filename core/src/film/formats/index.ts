@@ -34,6 +34,20 @@ export interface FilmLoad {
 }
 
 /**
+ * The area of a load of films, as a bath counts it.
+ * @param load films of one or more formats
+ * @returns cm²
+ * @source area of a film × count
+ * @example
+ * filmArea([{ format: "four-by-five", count: 4 }]) // = 516
+ */
+export function filmArea(load: readonly FilmLoad[]): number {
+  return sound(
+    load.reduce((sum, { format, count }) => sum + count * filmFormat(format).areaCm2, 0),
+  );
+}
+
+/**
  * What a load of films amounts to in rolls.
  * @param load films of one or more formats
  * @returns roll equivalents
@@ -42,6 +56,5 @@ export interface FilmLoad {
  * rollEquivalents([{ format: "four-by-five", count: 4 }]) // = 1
  */
 export function rollEquivalents(load: readonly FilmLoad[]): number {
-  const area = load.reduce((sum, { format, count }) => sum + count * filmFormat(format).areaCm2, 0);
-  return sound(area / ROLL_EQUIVALENT_CM2);
+  return sound(filmArea(load) / ROLL_EQUIVALENT_CM2);
 }

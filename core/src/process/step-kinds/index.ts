@@ -12,6 +12,7 @@ import { rinse } from './rinse.ts';
 import { secondDeveloper } from './second-developer.ts';
 import { secondFix } from './second-fix.ts';
 import { stop } from './stop.ts';
+import { warming } from './warming.ts';
 import { wash } from './wash.ts';
 import { washingAid } from './washing-aid.ts';
 import { waterStop } from './water-stop.ts';
@@ -42,9 +43,14 @@ export const printStepKinds = [
   printWash,
 ] as const;
 
-export type StepKindId = (typeof filmStepKinds | typeof printStepKinds)[number]['id'];
+/** What stands beside the sink with a clock of its own. */
+export const benchStepKinds = [warming] as const;
 
-const all: readonly StepKind[] = [...filmStepKinds, ...printStepKinds];
+export type StepKindId = (
+  typeof filmStepKinds | typeof printStepKinds | typeof benchStepKinds
+)[number]['id'];
+
+const all: readonly StepKind[] = [...filmStepKinds, ...printStepKinds, ...benchStepKinds];
 
 /**
  * Does something name a kind of step?

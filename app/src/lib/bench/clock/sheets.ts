@@ -1,5 +1,6 @@
 import { isProcessEvent, isProcessPlan } from '@katachron/core';
 import { keepList, keptList } from '../../kit/kept-list.ts';
+import type { Through } from '../../nouns/bath/through.ts';
 import type { Clocked } from './messages.ts';
 
 export const SHEETS_KEY = 'katachron-sheets';
@@ -9,16 +10,19 @@ export interface Sheet extends Clocked {
   readonly name: string;
   /** It is a sheet of a print: what happens to it goes into the record. A strip belongs to this bench alone. */
   readonly recorded?: boolean;
+  /** The baths that stand in its trays. */
+  readonly through?: Through;
 }
 
 function isSheet(entry: unknown): entry is Sheet {
   if (typeof entry !== 'object' || entry === null) return false;
-  const { id, name, plan, events } = entry as Partial<Sheet>;
+  const { id, name, plan, events, through = [] } = entry as Partial<Sheet>;
   return (
     typeof id === 'string' &&
     typeof name === 'string' &&
     isProcessPlan(plan) &&
     Array.isArray(events) &&
+    Array.isArray(through) &&
     events.every(isProcessEvent)
   );
 }

@@ -11,6 +11,7 @@ import {
 } from '@katachron/core';
 import { getContext, setContext } from 'svelte';
 import { get, put, worthRepeating } from '../../kit/client.ts';
+import type { Through } from '../../nouns/bath/through.ts';
 import type { PlannedRoll } from '../../nouns/roll/contract.ts';
 import type { ClockTick, Clocked } from './messages.ts';
 import { watchKeeping } from '../../kit/kept-list.ts';
@@ -202,7 +203,11 @@ export class WetSide {
    * Lays a strip or a print into the first tray; one of the same name that lies in the sink still gives it a number. What
    * happens to a sheet of a print goes into its record.
    */
-  layIn(name: string, plan: ProcessPlan = sheetPlan(), sheetId?: string): void {
+  layIn(
+    name: string,
+    plan: ProcessPlan = sheetPlan(),
+    { sheetId, through = [] }: { readonly sheetId?: string; readonly through?: Through } = {},
+  ): void {
     // The second hit of a wet hand is the same sheet; one from another tab is another.
     if (this.#laidIn?.name === name && Date.now() - this.#laidIn.atMs < LAID_IN_ONCE_MS) return;
     this.#laidIn = { name, atMs: Date.now() };
@@ -219,6 +224,7 @@ export class WetSide {
     const sheet: Sheet = {
       ...{ id: recorded ? sheetId : newId(), name: called, plan, events: [event] },
       ...(recorded && { recorded }),
+      ...(through.length > 0 && { through }),
     };
     this.#changeSheets((sheets) => [...sheets, sheet]);
     this.#tellOfSheet(sheet, event);

@@ -1,10 +1,13 @@
 <script lang="ts">
   import { eventsThatCount } from '@katachron/core';
   import { useWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
+  import type { StandingBath } from '$lib/nouns/bath/standing.ts';
+  import TrayBath from './TrayBath.svelte';
   import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
   import { degrees } from '$lib/words/temperature.ts';
   import { countdown } from '$lib/words/duration.ts';
   import {
+    bathIn,
     fresh,
     inTray,
     lastTemperature,
@@ -25,10 +28,12 @@
     kind: SinkKind;
     /** The last temperature in the record, when nothing newer was read here. */
     recorded: { temperatureC: number; atMs: number } | null;
+    /** The baths that stand mixed. */
+    standing: readonly StandingBath[];
     /** A page of the desk: an empty sink is not there. */
     quiet: boolean;
   }
-  const { kind, recorded, quiet }: Props = $props();
+  const { kind, recorded, standing, quiet }: Props = $props();
   const wetSide = useWetSide();
   const desk = useDesk();
 
@@ -48,7 +53,9 @@
   /** The trays of this page, and any tray of the other process in which something lies. */
   const trays = $derived([
     ...sinks[kind].filter((tray) => !tray.onlyWhenUsed || inTray(tray, lying).length > 0),
-    ...sinks[kind === 'film' ? 'print' : 'film'].filter((tray) => inTray(tray, lying).length > 0),
+    ...sinks[kind === 'film' ? 'print' : 'film'].filter(
+      (tray) => !sinks[kind].includes(tray) && inTray(tray, lying).length > 0,
+    ),
   ]);
   /** A tray of the other process says whose it is. */
   const trayName = (tray: Tray) =>
@@ -60,8 +67,19 @@
     !eventsThatCount(sheet?.events ?? []).some(({ kind: happened }) => happened === 'retimed');
   const first = $derived(nearest(lying));
   const temperature = $derived(
-    fresh(lastTemperature(wetSide.runs) ?? recorded ?? undefined, wetSide.nowMs),
+    fresh(
+      lastTemperature(wetSide.runs, { kinds: ['developer'] }) ?? recorded ?? undefined,
+      wetSide.nowMs,
+    ),
   );
+  /** What a tray's bath reads, in a run or by its own ledger, whichever is newer; a film developer's is shown large. */
+  const reads = (tray: Tray, bath: StandingBath | undefined) => {
+    const inRun = tray.showsTemperature ? undefined : lastTemperature(wetSide.runs, tray);
+    const [newest] = [inRun, bath?.read]
+      .flatMap((read) => read ?? [])
+      .toSorted((a, b) => b.atMs - a.atMs);
+    return fresh(newest, wetSide.nowMs);
+  };
   /** On a phone there is room for one: the tray with the nearest clock. */
   const shownOnPhone = $derived(
     trays.find((tray) => first && inTray(tray, [first]).length > 0) ??
@@ -107,6 +125,7 @@
     <ul class="flex gap-3">
       {#each trays as tray (tray.kinds[0])}
         {@const sheets = inTray(tray, lying)}
+        {@const bath = bathIn(tray, lying, standing)}
         <li
           class="relative min-h-[84px] min-w-0 flex-1 rounded-b-[22px] rounded-t-md border-[3px] border-rim bg-enamel px-3.5 py-2.5 md:min-h-[112px]"
           class:max-md:hidden={tray !== shownOnPhone}
@@ -115,6 +134,7 @@
             <div class="min-w-[52px] flex-1 overflow-hidden">
               <p class="truncate font-[600]">{trayName(tray)}</p>
               <p class="text-[15px] leading-tight text-soft">{trayWord(sheets)}</p>
+              <TrayBath {bath} temperatureC={reads(tray, bath)?.temperatureC} />
               {#if sheets.some(mayBeLookedAt)}
                 <p class="mt-1 text-[13px] leading-tight" role="status">
                   Paper box shut, then white light. Touch it to go on with the fix; a strip that was

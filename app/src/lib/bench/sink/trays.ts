@@ -1,4 +1,6 @@
 import { isForgotten, processMoment, type ProcessMoment, type StepKindId } from '@katachron/core';
+import { bathPlace } from '../../nouns/bath/places.ts';
+import type { StandingBath } from '../../nouns/bath/standing.ts';
 import type { Sheet } from '../clock/sheets.ts';
 import type { RollRun } from '../clock/wet-side.svelte.ts';
 
@@ -14,6 +16,14 @@ export interface Tray {
   readonly showsTemperature?: boolean;
 }
 
+/** A bottle that comes to its temperature: it stands in either sink. */
+const waterBath: Tray = {
+  id: 'water-bath',
+  name: 'Water bath',
+  kinds: ['warming'],
+  onlyWhenUsed: true,
+};
+
 const filmTrays: readonly Tray[] = [
   { id: 'soak', name: 'Pre-soak', kinds: ['pre-soak'], onlyWhenUsed: true },
   {
@@ -26,6 +36,7 @@ const filmTrays: readonly Tray[] = [
   { id: 'fix', name: 'Fix', kinds: ['fix', 'second-fix'] },
   { id: 'wash', name: 'Wash', kinds: ['rinse', 'wash', 'washing-aid', 'fill-and-dump'] },
   { id: 'wetting', name: 'Wetting agent', kinds: ['wetting-agent'] },
+  waterBath,
 ];
 
 const printTrays: readonly Tray[] = [
@@ -33,6 +44,7 @@ const printTrays: readonly Tray[] = [
   { id: 'stop', name: 'Stop', kinds: ['print-stop'] },
   { id: 'fix', name: 'Fix', kinds: ['print-short-fix', 'print-fix'] },
   { id: 'wash', name: 'Wash', kinds: ['print-wash'] },
+  waterBath,
 ];
 
 /** The two ways through the sink, and the trays of each. */
@@ -83,20 +95,35 @@ export function nearest(lying: readonly Lying[]): Lying | undefined {
   return nearestFirst(lying)[0];
 }
 
-/** The last temperature read, of any roll. */
+/** The last temperature read in a tray, of any roll; what was typed for a roll is its developer's. */
 export function lastTemperature(
   runs: readonly RollRun[],
+  { kinds }: Pick<Tray, 'kinds'>,
 ): { temperatureC: number; atMs: number } | undefined {
+  const here = (stepId: string) => kinds.some((kind) => kind === stepId);
   return runs
     .flatMap(({ roll, events }) => [
-      { temperatureC: roll.temperatureC, atMs: roll.madeAtMs },
+      ...(here('developer') ? [{ temperatureC: roll.temperatureC, atMs: roll.madeAtMs }] : []),
       ...events.flatMap((event) =>
-        event.kind === 'temperature'
+        event.kind === 'temperature' && here(event.stepId ?? 'developer')
           ? [{ temperatureC: event.temperatureC, atMs: event.atMs }]
           : [],
       ),
     ])
     .sort((a, b) => b.atMs - a.atMs)[0];
+}
+
+/** The bath that stands in a tray, as what lies in the sink names it. */
+export function bathIn(
+  tray: Tray,
+  lying: readonly Lying[],
+  standing: readonly StandingBath[],
+): StandingBath | undefined {
+  const ids = lying
+    .flatMap(({ run, sheet }) => run?.roll.baths?.baths ?? sheet?.through ?? [])
+    .filter(({ place }) => bathPlace(place).kinds.some((kind) => tray.kinds.includes(kind)))
+    .map(({ id }) => id);
+  return standing.find(({ id }) => ids.includes(id));
 }
 
 /** A reading older than this says nothing about the bath, ms. */

@@ -34,6 +34,8 @@ export const BathBody = Type.Object(
         'What it is for',
       ),
     ),
+    /** What in the cupboard it was mixed from. */
+    substanceId: Type.Optional(uuid('The substance’s id')),
     dilution: Type.Optional(text('The dilution', 40)),
     volumeMl: Type.Optional(volumeMl('The volume mixed')),
     ...bathLimits,

@@ -12,9 +12,12 @@ import type { KeptEntry } from './ledger.ts';
 export async function addEntry(bathId: string, entry: KeptEntry): Promise<boolean | undefined> {
   const { BathEntryRow, shelfRows } = models();
   if (!(await shelfRows.baths.findByPk(bathId, { attributes: ['id'] }))) return undefined;
+  // What takes back a booking belongs to what was booked, so that it is not booked once more.
+  const corrected = entry.corrects ? await BathEntryRow.findByPk(entry.corrects) : null;
   try {
     await BathEntryRow.create({
       ...{ id: entry.id, bathId, at: new Date(entry.entry.atMs), body: entry },
+      ...(corrected?.bathId === bathId && { sourceId: corrected.sourceId }),
     });
     return true;
   } catch (cause) {

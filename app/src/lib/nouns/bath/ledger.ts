@@ -1,6 +1,7 @@
 import { bathTests, type BathEntry as CoreBathEntry } from '@katachron/core';
 import Type, { type Static } from 'typebox';
-import { instantMs, oneOf, text, uuid, volumeMl } from '../../kit/fields.ts';
+import { count, instantMs, oneOf, temperatureC, text, uuid, volumeMl } from '../../kit/fields.ts';
+import { FilmLoad } from '../tank/contract.ts';
 
 const areaPerLitre = (title: string) =>
   Type.Optional(
@@ -81,20 +82,62 @@ export const BathEntry = Type.Unsafe<CoreBathEntry>({
       },
       closed,
     ),
+    Type.Object({ kind: Type.Literal('read'), ...at, temperatureC: temperatureC() }, closed),
     Type.Object({ kind: Type.Literal('discarded'), ...at }, closed),
   ],
 });
 export type BathEntry = CoreBathEntry;
 
-/** An entry as it is kept: written once, never changed. */
+const side = (title: string) =>
+  Type.Number({ title, exclusiveMinimum: 0, maximum: 300, description: 'cm' });
+
+/** The sides of a sheet of paper. */
+export const paperSides = { widthCm: side('The width'), heightCm: side('The height') };
+
+const Sheets = Type.Object(
+  { count: count('How many', 1000, 1), ...paperSides },
+  { title: 'The sheets', additionalProperties: false },
+);
+
+const written = {
+  id: uuid('The id'),
+  /** What it was, in the words of whoever wrote it down. */
+  note: Type.Optional(text('The note', 200)),
+  /** The entry that it takes back. */
+  corrects: Type.Optional(uuid('The entry corrected')),
+  /** The films, or the sheets of paper, that its area is of. */
+  load: Type.Optional(Type.Array(FilmLoad, { title: 'The films', maxItems: 12 })),
+  sheets: Type.Optional(Sheets),
+  /** The bath that it was split off, or into which some of it went. */
+  other: Type.Optional(
+    Type.Object(
+      { id: uuid('The id of the other bath'), name: text('The name of the other bath', 80, 1) },
+      { title: 'The other bath', additionalProperties: false },
+    ),
+  ),
+  entry: BathEntry,
+};
+
+/** An entry as somebody writes it: once, never changed. */
+export const WrittenEntry = Type.Object(written, {
+  title: 'An entry of a ledger',
+  additionalProperties: false,
+});
+
+/** An entry as it is kept: what was booked by a run or a print names it. */
 export const KeptEntry = Type.Object(
   {
-    id: uuid('The id'),
-    /** What it was, in the words of whoever wrote it down. */
-    note: Type.Optional(text('The note', 200)),
-    /** The entry that it takes back. */
-    corrects: Type.Optional(uuid('The entry corrected')),
-    entry: BathEntry,
+    ...written,
+    of: Type.Optional(
+      Type.Object(
+        {
+          kind: oneOf(['roll', 'print'] as const, 'What booked it'),
+          id: uuid('The roll’s or the print’s id'),
+          name: text('What it was called that day', 120, 1),
+        },
+        { title: 'What booked it', additionalProperties: false },
+      ),
+    ),
   },
   { title: 'An entry of a ledger', additionalProperties: false },
 );
@@ -102,6 +145,6 @@ export type KeptEntry = Static<typeof KeptEntry>;
 
 export const entryExample: KeptEntry = {
   id: '0b9e3e0a-6c0e-4d58-9d43-2f1f6f2a7c0b',
-  note: 'Five rolls of 120',
+  load: [{ format: 'medium', count: 5 }],
   entry: { kind: 'film', atMs: 1_768_035_600_000, areaCm2: 2580 },
 };

@@ -41,6 +41,8 @@ const LEFT_TO_THE_NEXT = [
     'lampBy',
     'asFired',
     'forgetBeforeMs',
+    'paperSize',
+    'through',
   ] as const),
 ] as const;
 

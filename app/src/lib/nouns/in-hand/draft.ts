@@ -1,6 +1,7 @@
 import { certainties, highlightTones, lampSwitches, shadowTones } from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { instantMs, oneOf, orNull, text, typed } from '../../kit/fields.ts';
+import { paperSizes } from '../paper/sizes.ts';
 import { MOST_AREAS, MOST_SHEETS } from '../print/limits.ts';
 import { howRead } from '../print/readings.ts';
 import { GivenFiring, Sheet, Version } from '../print/sheet.ts';
@@ -220,6 +221,18 @@ export const PrintDraft = Type.Object(
     ),
     /** When it was taken up again from its record: sheets of before are no sheets of now. */
     takenUpAtMs: Type.Optional(instantMs('When it was taken up')),
+    /** The size of the sheets, and the baths they go through, by place, where they are not those that would be taken. */
+    paperSize: Type.Optional(
+      oneOf(
+        paperSizes.map(({ id }) => id),
+        'The size of the paper',
+      ),
+    ),
+    through: Type.Optional(
+      Type.Record(Type.String({ maxLength: 20 }), Type.String({ maxLength: 40 }), {
+        maxProperties: 14,
+      }),
+    ),
     /** Paper that is being fired: what it has got so far. */
     firing: Type.Optional(Firing),
     /** Prints made before this are no evidence any more. */

@@ -28,6 +28,8 @@ const names: Partial<Record<Part, string>> = {
   certainty: 'how sure to be',
   earlier: 'the strips before',
   areas: 'burns and dodges',
+  paperSize: 'the size of the paper',
+  through: 'the baths in the trays',
 };
 
 const partsOf = (...drafts: readonly PrintDraft[]) =>

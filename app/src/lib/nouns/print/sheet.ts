@@ -1,6 +1,7 @@
 import { lampSwitches } from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { instantMs, isoRange, oneOf, seconds, stops, text, uuid } from '../../kit/fields.ts';
+import { PaperThrough } from '../bath/through.ts';
 import { settingId } from '../strip/contract.ts';
 import { MOST_AREAS, MOST_SHEETS } from './limits.ts';
 
@@ -99,6 +100,7 @@ export const Sheet = Type.Object(
     switchedBy: Type.Optional(switchedBy),
     firings: Type.Array(GivenFiring, { title: 'Its firings', maxItems: 200 }),
     verdict: Type.Optional(Verdict),
+    baths: Type.Optional(PaperThrough),
   },
   { title: 'A sheet', additionalProperties: false },
 );

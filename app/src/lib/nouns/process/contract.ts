@@ -1,4 +1,5 @@
 import {
+  benchStepKinds,
   filmStepKinds,
   printStepKinds,
   type Afterwards,
@@ -19,7 +20,7 @@ export const vessels: readonly Vessel[] = ['tank', 'trays'];
 export const vessel = oneOf(vessels, 'What the film lies in');
 
 export const stepKindId = oneOf(
-  [...filmStepKinds, ...printStepKinds].map(({ id }) => id),
+  [...filmStepKinds, ...printStepKinds, ...benchStepKinds].map(({ id }) => id),
   'The kind of step',
 );
 

@@ -38,6 +38,18 @@ export const Reuse = Type.Unsafe<ReuseRule>({
       closed,
     ),
     Type.Object(
+      {
+        kind: Type.Literal('by-area'),
+        rollsPerLitre: Type.Number({
+          title: 'The rolls a litre of a batch',
+          exclusiveMinimum: 0,
+          maximum: 100,
+        }),
+        percent: percent('The per cent a batch', 0),
+      },
+      closed,
+    ),
+    Type.Object(
       { kind: Type.Literal('replenish'), mlPerRoll: volumeMl('The replenisher a roll') },
       closed,
     ),
@@ -50,6 +62,8 @@ export const RecipeBody = Type.Object(
     film: text('The film', 80, 1),
     boxSpeed: filmSpeed('The box speed'),
     developer: text('The developer', 80, 1),
+    /** The developer in the cupboard; what was written down before there was one is matched by its name. */
+    substanceId: Type.Optional(uuid('The developer’s id')),
     dilution,
     exposureIndex: filmSpeed('The exposure index'),
     agitation,

@@ -36,7 +36,8 @@ function checked({ line, value, columnOf }: ReadLine): {
   problem?: LineProblem;
 } {
   try {
-    const body = check(RecipeBody, value);
+    // What stands in somebody else's cupboard is no thing of ours.
+    const { substanceId: _theirs, ...body } = check(RecipeBody, value);
     const { trouble } = attempt(() => filmTime(body, body.points[0]!.temperatureC));
     const question = trouble ?? recipeQuestion(body);
     return question
@@ -71,7 +72,8 @@ async function compare(lines: readonly ReadLine[], problems: readonly LineProble
     const key = identity(body);
     const known = stored.get(key) ?? [];
     const earlier = fresh.get(key);
-    const equal = ({ id: _id, version: _version, ...old }: Recipe) => sameRecipe(old, body);
+    const equal = ({ id: _id, version: _version, substanceId: _ours, ...old }: Recipe) =>
+      sameRecipe(old, body);
     if (known.some(equal) || (earlier && sameRecipe(earlier, body))) same += 1;
     else if (known[0]) differing.push({ line: line.line, recipe: body, replaces: known[0] });
     else if (earlier) {
@@ -127,7 +129,9 @@ async function bringIn(
     for (const body of found.fresh) await recipes.put(randomUUID(), body);
     if (replace) {
       for (const { recipe, replaces } of differing) {
-        await recipes.put(replaces.id, recipe, replaces.version);
+        const { substanceId } = replaces;
+        const kept = { ...recipe, ...(substanceId && { substanceId }) };
+        await recipes.put(replaces.id, kept, replaces.version);
       }
     }
   }

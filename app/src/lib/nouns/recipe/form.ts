@@ -37,6 +37,7 @@ export interface RecipeForm extends OwnAgitationForm {
   minimum: string;
   reuse: ReuseRule['kind'];
   reuseRolls: string;
+  reusePerLitre: string;
   reusePercent: string;
   replenish: string;
   /** A line each: "N-1 -20". */
@@ -65,6 +66,7 @@ export const emptyRecipeForm: RecipeForm = {
   minimum: '',
   reuse: 'one-shot',
   reuseRolls: '5',
+  reusePerLitre: '4',
   reusePercent: '10',
   replenish: '',
   contrast: '',
@@ -111,6 +113,10 @@ export function recipeForm(
     reuse: reuse.kind,
     ...(reuse.kind === 'batch' && {
       reuseRolls: typed(reuse.rolls),
+      reusePercent: typed(reuse.percent),
+    }),
+    ...(reuse.kind === 'by-area' && {
+      reusePerLitre: typed(reuse.rollsPerLitre),
       reusePercent: typed(reuse.percent),
     }),
     ...(reuse.kind === 'replenish' && { replenish: typedVolume(reuse.mlPerRoll, volumeUnit) }),
@@ -238,6 +244,22 @@ function readReuse(
       fields: { reuseRolls, reusePercent },
       ...(rolls !== undefined &&
         percent !== undefined && { value: { kind: 'batch', rolls, percent } }),
+    };
+  }
+  if (form.reuse === 'by-area') {
+    const reusePerLitre = number(
+      form.reusePerLitre,
+      'Type rolls a litre, for example 4.',
+      0.1,
+      100,
+    );
+    const reusePercent = number(form.reusePercent, 'Type per cent, for example 10.', 0, 200);
+    const { value: rollsPerLitre } = reusePerLitre;
+    const { value: percent } = reusePercent;
+    return {
+      fields: { reusePerLitre, reusePercent },
+      ...(rollsPerLitre !== undefined &&
+        percent !== undefined && { value: { kind: 'by-area', rollsPerLitre, percent } }),
     };
   }
   if (form.reuse === 'replenish') {

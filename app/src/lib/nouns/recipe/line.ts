@@ -1,5 +1,6 @@
 import { agitationScheme, formatDilution } from '@katachron/core';
 import type { RecipeBody } from './contract.ts';
+import { growsBy } from './grows.ts';
 import { clockTime } from '../../words/duration.ts';
 import { contrastName } from '../roll/factors.ts';
 import { degrees, type Unit } from '../../words/temperature.ts';
@@ -22,7 +23,7 @@ export function recipeLine(recipe: RecipeBody, { unit, volumeUnit = 'ml' }: Line
   const { film, developer, dilution, exposureIndex, points, agitation, reuse, contrast } = recipe;
   const more = [
     agitationScheme(agitation).name,
-    reuse?.kind === 'batch' && `+${reuse.percent} % for each ${reuse.rolls} rolls`,
+    growsBy(reuse) && `+${growsBy(reuse)}`,
     reuse?.kind === 'replenish' && `${volumeWords(reuse.mlPerRoll, volumeUnit)} a roll`,
     contrast?.length && contrast.map(({ n }) => contrastName(n)).join(' '),
     recipe.minimumMl && `at least ${volumeWords(recipe.minimumMl, volumeUnit)} a roll`,

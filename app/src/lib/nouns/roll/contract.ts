@@ -3,7 +3,6 @@ import Type, { type Static } from 'typebox';
 import { agitation } from '../agitation/contract.ts';
 import {
   ambientC,
-  count,
   day,
   filmSpeed,
   instantMs,
@@ -17,6 +16,7 @@ import {
   version,
   volumeMl,
 } from '../../kit/fields.ts';
+import { FilmThrough } from '../bath/through.ts';
 import { ProcessPlan } from '../process/contract.ts';
 import { RecipeBody, recipeExample } from '../recipe/contract.ts';
 import { FilmLoad, filmFormatId } from '../tank/contract.ts';
@@ -52,7 +52,10 @@ export type Exposed = Static<typeof Exposed>;
 export const DevelopmentChoices = Type.Object(
   {
     agitation: Type.Optional(agitation),
-    rollsBefore: Type.Optional(count('The rolls developed before', 1000)),
+    rollsBefore: Type.Optional(
+      Type.Number({ title: 'The rolls developed before', minimum: 0, maximum: 1000 }),
+    ),
+    developerMl: Type.Optional(volumeMl('How much developer there is')),
     n: Type.Optional(Type.Integer({ title: 'N', minimum: -5, maximum: 5 })),
   },
   { title: 'The choices', ...closed },
@@ -105,6 +108,7 @@ const fields = {
     Type.Object({ ambientC, timeConstantSeconds }, { title: 'The drift', ...closed }),
   ),
   plan: Type.Optional(ProcessPlan),
+  baths: Type.Optional(FilmThrough),
   judgement: Type.Optional(Judgement),
   proofedAtMs: Type.Optional(instantMs('When it was proofed')),
 };

@@ -1,4 +1,5 @@
 import { agitationScheme, type Development, type FactorId, type FilmRecipe } from '@katachron/core';
+import { growsBy } from '../recipe/grows.ts';
 import type { DevelopmentChoices } from './contract.ts';
 import { signedStops } from '../../words/fraction.ts';
 
@@ -20,14 +21,13 @@ export function factorLines(
   choices: DevelopmentChoices,
 ): FactorLine[] {
   const { ruleOfThumbStops: stops } = development;
-  const batch = recipe.reuse?.kind === 'batch' ? recipe.reuse : undefined;
   const why: Record<FactorId, () => string> = {
     clock: () => 'the recipe’s times were taken on a wrong clock',
     push: () => `${stops > 0 ? 'push' : 'pull'} ${signedStops(stops)}: no recipe is for this speed`,
     agitation: () =>
       `${agitationScheme(choices.agitation ?? recipe.agitation).name}, the recipe ${agitationScheme(recipe.agitation).name}`,
     reuse: () =>
-      `${choices.rollsBefore ?? 0} rolls before this one, ${batch?.percent ?? 0} % for each ${batch?.rolls ?? 0}`,
+      `${Number((choices.rollsBefore ?? 0).toFixed(2))} rolls before this one, ${growsBy(recipe.reuse) ?? ''}`,
     contrast: () => `${contrastName(choices.n ?? 0)}, as the recipe has it`,
   };
   return development.factors.map(({ id, factor, ruleOfThumb }) => ({

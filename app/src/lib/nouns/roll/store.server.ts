@@ -1,6 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import { Refusal, formatDilution, processOutcome, processRecord } from '@katachron/core';
 import { Op, UniqueConstraintError, literal } from 'sequelize';
+import { bookRun } from '../bath/book.server.ts';
 import type { ProcessEvent } from '../process/contract.ts';
 import { type PlannedRoll, type Roll, type RollBody } from './contract.ts';
 import { filmOf, isPlanned } from './film-of.ts';
@@ -14,6 +15,8 @@ import { versionedStore } from '../../server/store/versioned.ts';
 const MOST_LISTED = 60;
 /** More than this lie in no sink. */
 const MOST_UNDER_WAY = 24;
+/** A bottle that was looked at longer ago than so many rolls is looked at again. */
+const MOST_COUNTED = 1000;
 /** So many verdicts are shown beside a time. */
 const LAST_VERDICTS = 3;
 /** A tank learns from its last runs; a seal or a lid changes over the years. */
@@ -141,6 +144,16 @@ export const rolls = {
     return rows.map(resource);
   },
 
+  /** Those that went into a developer since, newest first. */
+  async startedSince(atMs: number): Promise<PlannedRoll[]> {
+    const rows = await models().RollRow.findAll({
+      where: { startedAt: { [Op.gte]: new Date(atMs) } },
+      order: [['startedAt', 'DESC']],
+      limit: MOST_COUNTED,
+    });
+    return rows.map(resource).filter(isPlanned);
+  },
+
   /** The last ones that were judged, of a film in a developer, newest first. */
   async judged(film: string, developer: string): Promise<Roll[]> {
     const rows = await models().RollRow.findAll({
@@ -232,6 +245,7 @@ export const rolls = {
           finishedAt: finishedAtMs === undefined ? null : new Date(finishedAtMs),
         });
         await roll.save({ transaction });
+        await bookRun(rollId, roll.body, record, transaction);
         return { roll: resource(roll), added: true };
       });
     try {

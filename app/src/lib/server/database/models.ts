@@ -58,6 +58,7 @@ class NegativeRow extends ShelfRow<ShelfBodies['negatives']> {}
 class FindingRow extends ShelfRow<ShelfBodies['findings']> {}
 class ProofRow extends ShelfRow<ShelfBodies['proofs']> {}
 class VesselRow extends ShelfRow<ShelfBodies['vessels']> {}
+class SubstanceRow extends ShelfRow<ShelfBodies['substances']> {}
 
 const shelfRows: Record<ShelfName, ModelStatic<Model>> = {
   tanks: TankRow,
@@ -70,6 +71,7 @@ const shelfRows: Record<ShelfName, ModelStatic<Model>> = {
   findings: FindingRow,
   proofs: ProofRow,
   vessels: VesselRow,
+  substances: SubstanceRow,
 };
 
 export class RollRow
@@ -136,6 +138,8 @@ export class BathEntryRow extends Model<
 > {
   declare id: string;
   declare bathId: string;
+  /** The roll or the sheet that booked it. */
+  declare sourceId: CreationOptional<string | null>;
   declare at: Date;
   declare body: KeptEntry;
 }
@@ -199,6 +203,7 @@ export function models() {
     define(BathEntryRow, 'bath_entries', {
       id: { type: DataTypes.UUID, primaryKey: true },
       bathId: { type: DataTypes.UUID, allowNull: false },
+      sourceId: { type: DataTypes.UUID },
       at: { type: DataTypes.DATE, allowNull: false },
       body: { type: DataTypes.JSONB, allowNull: false },
     });

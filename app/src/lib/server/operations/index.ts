@@ -8,6 +8,8 @@ import { temperOperation } from './chemistry/temper.ts';
 import { twoStageOperation } from './chemistry/two-stage.ts';
 import { washOperation } from './chemistry/wash.ts';
 import { waterBathOperation } from './chemistry/water-bath.ts';
+import { cornerFallOffOperation } from './corner-fall-off.ts';
+import { keyLineOperation } from './key-line.ts';
 import { contrastOperation } from './contrast.ts';
 import { driftOperation } from './drift.ts';
 import { filmTimeOperation } from './film-time.ts';
@@ -33,6 +35,8 @@ export const operations = [
   splitOperation,
   flashOperation,
   burnOperation,
+  cornerFallOffOperation,
+  keyLineOperation,
   mixOperation,
   mixFromStockOperation,
   twoStageOperation,

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
+  import { untrack } from 'svelte';
   import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
   import VolumeSwitch from '$lib/bench/desk/VolumeSwitch.svelte';
   import DateField from '$lib/kit/DateField.svelte';
@@ -9,11 +10,25 @@
   import { shelfForm } from '$lib/kit/shelf-form.svelte.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
   import type { Bath } from '$lib/nouns/bath/contract.ts';
-  import { bathForm, bathInUnit, readBath, type BathForm } from '$lib/nouns/bath/form.ts';
+  import {
+    bathForm,
+    bathInUnit,
+    fromSubstance,
+    readBath,
+    type BathForm,
+  } from '$lib/nouns/bath/form.ts';
   import { bathUses } from '$lib/nouns/bath/uses.ts';
+  import type { Substance } from '$lib/nouns/substance/contract.ts';
   import ChemistryPages from './ChemistryPages.svelte';
 
-  const { bath, nowMs }: { readonly bath?: Bath; readonly nowMs: number } = $props();
+  interface Props {
+    readonly bath?: Bath;
+    readonly nowMs: number;
+    readonly substances: readonly Substance[];
+    /** What a new one is mixed from. */
+    readonly of?: Substance | undefined;
+  }
+  const { bath, nowMs, substances, of }: Props = $props();
   const desk = useDesk();
   const unit = $derived(desk.volumeUnit);
   const back = $derived(bath ? `/chemistry/baths/${bath.id}` : '/chemistry/baths');
@@ -21,14 +36,19 @@
     api: '/api/v1/baths',
     back: (id) => `/chemistry/baths/${id}`,
     kept: () => bath,
-    // The form is its own from here on.
-    // svelte-ignore state_referenced_locally
-    initial: bathForm(bath, desk.volumeUnit, nowMs),
+    initial: untrack(() => {
+      const form = bathForm(bath, desk.volumeUnit, nowMs);
+      return of ? fromSubstance(form, of) : form;
+    }),
     read: (form: BathForm) => readBath(form, desk.volumeUnit, nowMs, bath),
   });
   const form = shelf.fields;
+  function take(id: string) {
+    const substance = substances.find((one) => one.id === id);
+    Object.assign(form, substance ? fromSubstance(form, substance) : { substanceId: '' });
+  }
   interface Line {
-    readonly name: Exclude<keyof BathForm, 'use' | 'mixedOn' | 'note'>;
+    readonly name: Exclude<keyof BathForm, 'use' | 'mixedOn' | 'note' | 'substanceId'>;
     readonly label: string;
     readonly hint: string;
     readonly words?: true;
@@ -78,7 +98,18 @@
 <form class="mt-4" onsubmit={shelf.submit} novalidate>
   <p class="text-lg leading-loose text-soft">
     One mixed lot of
-    <SlotChoice label="What it is for" bind:value={form.use} options={bathUses} />. Volumes
+    <SlotChoice
+      label="What it is for"
+      bind:value={form.use}
+      options={bathUses}
+    />{#if substances.length > 0}, out of
+      <SlotChoice
+        label="What it is mixed from"
+        bind:value={() => form.substanceId, (id) => take(id)}
+        options={[{ id: '', name: 'nothing in the cupboard' }, ...substances]}
+        shown={substances.find(({ id }) => id === form.substanceId)?.name ??
+          'nothing in the cupboard'}
+      />{/if}. Volumes
     <VolumeSwitch onswitch={(from, to) => Object.assign(form, bathInUnit(form, from, to, bath))} />
   </p>
   <div class="mt-3 grid grid-cols-1 gap-x-10 gap-y-4 md:grid-cols-4">

@@ -9,6 +9,7 @@
     { href: '/chemistry/warm', name: 'Warm and cold' },
     { href: '/chemistry/baths', name: 'Baths' },
     { href: '/chemistry/wash', name: 'Wash' },
+    { href: '/chemistry/cupboard', name: 'Cupboard' },
     { href: '/chemistry/vessels', name: 'Graduates and syringes' },
   ]}
 />

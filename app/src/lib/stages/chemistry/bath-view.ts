@@ -1,24 +1,16 @@
-import { ROLL_EQUIVALENT_CM2, bathTests, type BathState, type BathVerdict } from '@katachron/core';
+import { ROLL_EQUIVALENT_CM2, bathTests, type BathVerdict } from '@katachron/core';
 import { format } from 'date-fns';
 import type { Bath } from '../../nouns/bath/contract.ts';
 import type { BathEntry, KeptEntry } from '../../nouns/bath/ledger.ts';
 import { clipTests, stateOf } from '../../nouns/bath/state.ts';
 import { bathUses } from '../../nouns/bath/uses.ts';
+import { wentWords } from '../../nouns/bath/went-words.ts';
+import { bathCautions, goneOf, roomWords, verdictWords } from '../../nouns/bath/words.ts';
 import { capital } from '../../words/capital.ts';
+import { degrees, type Unit } from '../../words/temperature.ts';
 import { volumeWords, type VolumeUnit } from '../../words/volume.ts';
 
-/** A print of 20.3 × 25.4 cm (8×10 in), cm². */
-const USUAL_PRINT_CM2 = 20.32 * 25.4;
 const DAY_MS = 86_400_000;
-
-/** One glance: a word, and how far it has gone as a share of a circle that is filled. */
-const verdicts: Readonly<Record<BathVerdict, string>> = {
-  fresh: 'Fresh',
-  ageing: 'Ageing',
-  spent: 'Spent',
-  unknown: 'Not known',
-  discarded: 'Discarded',
-};
 
 export interface EntryLine {
   readonly id: string;
@@ -26,6 +18,8 @@ export interface EntryLine {
   readonly what: string;
   /** It can be taken back, by an entry of its own. */
   readonly takeBack: boolean;
+  /** What it is about: the run or the print that booked it, or the other bottle. */
+  readonly href?: string;
 }
 
 export interface BathView {
@@ -50,45 +44,58 @@ const areaWords = (cm2: number, kind: 'film' | 'paper') =>
 
 type Words<Kind extends BathEntry['kind']> = (
   entry: BathEntry & { readonly kind: Kind },
-  note: string | undefined,
+  line: KeptEntry,
   ml: (volumeMl: number) => string,
+  unit: Unit,
 ) => string;
 
-const ofArea: Words<'film' | 'paper'> = ({ kind, areaCm2 }, note) => {
+const ofArea: Words<'film' | 'paper'> = ({ kind, areaCm2 }, line) => {
   const what = areaWords(Math.abs(areaCm2), kind);
-  return note ? `${note}: ${what}` : areaCm2 < 0 ? `Taken back: ${what}` : what;
+  const from = line.other && `Before it was split off ${line.other.name}`;
+  const said = [from, line.of?.name, wentWords(line), line.note].filter(Boolean).join(', ');
+  return said ? `${said}: ${what}` : areaCm2 < 0 ? `Taken back: ${what}` : what;
 };
 
 /** How each kind of entry stands in the ledger. */
 const words: { readonly [Kind in BathEntry['kind']]: Words<Kind> } = {
   film: ofArea,
   paper: ofArea,
-  'topped-up': ({ volumeMl }, _note, ml) => `Topped up with ${ml(volumeMl)}`,
-  replenished: ({ volumeMl }, _note, ml) => `${ml(volumeMl)} poured off, and as much fresh put in`,
-  'taken-out': ({ volumeMl }, _note, ml) => `${ml(volumeMl)} taken out`,
-  'handed-in': ({ volumeMl }, note, ml) => `${ml(volumeMl)} handed in${note ? `: ${note}` : ''}`,
+  'topped-up': ({ volumeMl }, _line, ml) => `Topped up with ${ml(volumeMl)}`,
+  replenished: ({ volumeMl }, _line, ml) => `${ml(volumeMl)} poured off, and as much fresh put in`,
+  'taken-out': ({ volumeMl }, { other }, ml) =>
+    `${ml(volumeMl)} taken out${other ? `, into ${other.name}` : ''}`,
+  'handed-in': ({ volumeMl }, { note }, ml) =>
+    `${ml(volumeMl)} handed in${note ? `: ${note}` : ''}`,
   tested: ({ test, passed }) => {
     const { name, fails } = bathTests.find(({ id }) => id === test)!;
     return `${capital(name)}: ${passed ? 'passed' : `failed, ${fails}`}`;
   },
+  read: ({ temperatureC }, _line, _ml, unit) => `It read ${degrees(temperatureC, unit)}${unit}`,
   discarded: () => 'Discarded',
 };
 
-const entryWords = ({ note, entry }: KeptEntry, unit: VolumeUnit): string =>
-  (words[entry.kind] as Words<typeof entry.kind>)(entry as never, note, (volumeMl) =>
-    volumeWords(volumeMl, unit),
-  );
-
-/** Nothing less than whole rolls and whole prints goes through a bath. */
-function roomWords({ leftFilmCm2, leftPaperCm2 }: BathState): string | undefined {
-  const rolls = leftFilmCm2 === undefined ? [] : [Math.floor(leftFilmCm2 / ROLL_EQUIVALENT_CM2)];
-  const prints = leftPaperCm2 === undefined ? [] : [Math.floor(leftPaperCm2 / USUAL_PRINT_CM2)];
-  const room = [
-    ...rolls.map((count) => `${count} ${count === 1 ? 'roll' : 'rolls'}`),
-    ...prints.map((count) => `${count} ${count === 1 ? 'print' : 'prints'} of 20 × 25 cm`),
-  ];
-  return room.length > 0 ? room.join(' or ') : undefined;
+/** The units of a ledger. */
+interface BathUnits {
+  readonly volumeUnit: VolumeUnit;
+  readonly unit: Unit;
 }
+
+/** A line in words; one that takes another back says so of it. */
+function entryWords(line: KeptEntry, entries: readonly KeptEntry[], units: BathUnits): string {
+  const corrected = entries.find(({ id }) => id === line.corrects);
+  if (corrected) return `Taken back: ${entryWords(corrected, [], units)}`;
+  const { entry } = line;
+  return (words[entry.kind] as Words<typeof entry.kind>)(
+    entry as never,
+    line,
+    (volumeMl) => volumeWords(volumeMl, units.volumeUnit),
+    units.unit,
+  );
+}
+
+/** What a line is about: the run or the print that booked it, or the other bottle. */
+const hrefOf = ({ of, other }: KeptEntry): string | undefined =>
+  of ? `/logbook/${of.kind}s/${of.id}` : other && `/chemistry/baths/${other.id}`;
 
 /** What a bath is, and how it is doing. */
 export function bathView(
@@ -96,6 +103,7 @@ export function bathView(
   entries: readonly KeptEntry[],
   nowMs: number,
   unit: VolumeUnit,
+  degreesIn: Unit = 'C',
 ): BathView {
   const { volumeMl, mixedAtMs } = bath;
   const clips = clipTests(bath);
@@ -115,12 +123,14 @@ export function bathView(
       const at = format(one.entry.atMs, 'd MMM yyyy, HH:mm');
       if ('what' in one) return { id: one.id, at, what: one.what, takeBack: false };
       const { id, corrects, entry } = one;
+      const href = hrefOf(one);
       const isArea = entry.kind === 'film' || entry.kind === 'paper';
       return {
         id,
         at,
-        what: `${entryWords(one, unit)}${taken.has(id) ? ' (taken back)' : ''}`,
+        what: `${entryWords(one, entries, { volumeUnit: unit, unit: degreesIn })}${taken.has(id) ? ' (taken back)' : ''}`,
         takeBack: isArea && corrects === undefined && !taken.has(id),
+        ...(href && { href }),
       };
     });
   const base = { line, entries: lines };
@@ -128,18 +138,18 @@ export function bathView(
     const gone = bath.discardedAtMs === undefined ? 'unknown' : 'discarded';
     return {
       ...base,
-      ...{ verdict: gone, word: verdicts[gone], gone: 0, cautions: [] },
+      ...{ verdict: gone, word: verdictWords[gone], gone: 0, cautions: [] },
       sentences: ['Say how much it is, and it keeps a ledger of what goes through it.'],
     };
   }
-  const { verdict, used, age, keepsUntilMs, failed } = state;
+  const { verdict, used, age, keepsUntilMs } = state;
   const room = roomWords(state);
   const days = keepsUntilMs === undefined ? 0 : (keepsUntilMs - nowMs) / DAY_MS;
   const over = keepsUntilMs !== undefined && days <= 0;
   return {
     ...base,
-    ...{ verdict, word: verdicts[verdict] },
-    gone: Math.min(1, Math.max(used ?? 0, age ?? 0, failed.length > 0 ? 1 : 0)),
+    ...{ verdict, word: verdictWords[verdict] },
+    gone: goneOf(state),
     sentences: [
       ...(used === undefined
         ? ['What it is good for is not written down: its data sheet says it.']
@@ -157,17 +167,6 @@ export function bathView(
         ? [`${volumeWords(state.volumeMl, unit)} of it are there now.`]
         : []),
     ],
-    cautions: [
-      ...failed.map((id) => {
-        const test = bathTests.find((one) => one.id === id)!;
-        return `The ${test.name} failed: ${test.fails}.`;
-      }),
-      ...(verdict === 'ageing'
-        ? ['Near its end: try it before anything that matters goes through it.']
-        : []),
-      ...(verdict === 'spent'
-        ? ['Spent, by what is known of it. Nothing is refused: a test decides, or a new one.']
-        : []),
-    ],
+    cautions: bathCautions(state),
   };
 }

@@ -6,6 +6,7 @@ import {
   secondsInBath,
   temperMix,
 } from '@katachron/core';
+import { unanswered, type Answered } from '../../kit/asked.ts';
 import { within } from '../../kit/form.ts';
 import { attempt } from '../../words/attempt.ts';
 import { clockTime } from '../../words/duration.ts';
@@ -41,23 +42,20 @@ export const usualWarm: WarmForm = {
 
 type Troubles = Partial<Record<keyof WarmForm & string, string>>;
 
-/** A number with its sentences; nothing while it is not typed. */
-interface Said {
-  readonly big?: string;
-  readonly sentences: readonly string[];
-  readonly cautions: readonly string[];
+/** An answer, and how long it takes from now on, where a clock can say when it is done, s. */
+interface Timed extends Answered {
+  readonly clockSeconds?: number;
 }
 
 export interface WarmView {
-  readonly taps: Said;
-  readonly ice: Said;
-  readonly bottle: Said;
+  readonly taps: Answered;
+  readonly ice: Answered;
+  readonly bottle: Timed;
   readonly troubles: Troubles;
 }
 
 /** A litre bottle of glass follows about so fast, until it is measured, s. */
 const USUAL_FOLLOWS = 600;
-const nothing: Said = { sentences: [], cautions: [] };
 const SCALD = 'Water that hot scalds: pour it into the cold, and let nobody lift it alone.';
 
 /** "18:51:40" less so many seconds, on a clock that goes round. */
@@ -95,7 +93,7 @@ export function warmView(form: WarmForm, unit: Unit, volumeUnit: VolumeUnit): Wa
   const ml = (value: number) => volumeWords(value, volumeUnit);
   const targetC = temperature('target');
 
-  const taps = (): Said => {
+  const taps = (): Answered => {
     const [volumeMl, coldC, hotC] = [
       volume('volume', 'the volume', 1000),
       temperature('cold'),
@@ -104,7 +102,7 @@ export function warmView(form: WarmForm, unit: Unit, volumeUnit: VolumeUnit): Wa
     const concentrateMl = volume('concentrate', 'the concentrate in it', 20);
     const concentrateC = temperature('concentrateAt');
     if (!volumeMl || targetC === undefined || coldC === undefined || hotC === undefined) {
-      return nothing;
+      return unanswered;
     }
     const counted = concentrateMl !== undefined && concentrateC !== undefined;
     const mix = read('target', () =>
@@ -113,7 +111,7 @@ export function warmView(form: WarmForm, unit: Unit, volumeUnit: VolumeUnit): Wa
         ...(counted && { concentrateMl, concentrateC }),
       }),
     );
-    if (!mix) return nothing;
+    if (!mix) return unanswered;
     const because = counted
       ? `, since ${ml(concentrateMl)} of concentrate at ${degrees(concentrateC, unit)} go into it`
       : '';
@@ -126,11 +124,11 @@ export function warmView(form: WarmForm, unit: Unit, volumeUnit: VolumeUnit): Wa
     };
   };
 
-  const ice = (): Said => {
+  const ice = (): Answered => {
     const [volumeMl, nowC] = [volume('solution', 'the solution', 600), temperature('solutionAt')];
-    if (!volumeMl || nowC === undefined || targetC === undefined) return nothing;
+    if (!volumeMl || nowC === undefined || targetC === undefined) return unanswered;
     const made = read('solutionAt', () => iceFor(volumeMl, nowC, targetC));
-    if (!made) return nothing;
+    if (!made) return unanswered;
     return {
       big: `${Number(made.grams.toFixed(made.grams < 100 ? 1 : 0))} g`,
       sentences: [
@@ -140,7 +138,7 @@ export function warmView(form: WarmForm, unit: Unit, volumeUnit: VolumeUnit): Wa
     };
   };
 
-  const bottle = (): Said => {
+  const bottle = (): Timed => {
     const [nowC, bathC] = [temperature('bottleAt'), temperature('waterAt')];
     const [secondC, after] = [
       temperature('second'),
@@ -150,12 +148,12 @@ export function warmView(form: WarmForm, unit: Unit, volumeUnit: VolumeUnit): Wa
       volume('bottle', 'what is in the bottle', 1000),
       volume('bowl', 'the water in the bowl', 3500),
     ];
-    if (nowC === undefined || bathC === undefined || targetC === undefined) return nothing;
+    if (nowC === undefined || bathC === undefined || targetC === undefined) return unanswered;
     const learned =
       secondC !== undefined && after !== undefined
         ? read('second', () => bottleFollows(nowC, secondC, after * 60, bathC))
         : undefined;
-    if (secondC !== undefined && after !== undefined && learned === undefined) return nothing;
+    if (secondC !== undefined && after !== undefined && learned === undefined) return unanswered;
     const followsSeconds = learned ?? USUAL_FOLLOWS;
     const bowl =
       bottleMl && bowlMl
@@ -167,15 +165,16 @@ export function warmView(form: WarmForm, unit: Unit, volumeUnit: VolumeUnit): Wa
             ),
           )
         : undefined;
-    if (bottleMl && bowlMl && !bowl) return nothing;
+    if (bottleMl && bowlMl && !bowl) return unanswered;
     const seconds =
       bowl?.seconds ?? read('waterAt', () => secondsInBath(nowC, targetC, bathC, followsSeconds));
-    if (seconds === undefined) return nothing;
+    if (seconds === undefined) return unanswered;
     const readyAt = read('ready', () => before(form.ready, seconds));
     const minutes = clockTime(followsSeconds);
     const left = after === undefined ? seconds : Math.max(0, seconds - after * 60);
     return {
       big: clockTime(seconds),
+      ...(left > 0 && { clockSeconds: left }),
       sentences: [
         `In water at ${degrees(bathC, unit)}${bowl ? `, which ends with the bottle at ${degrees(bowl.endsC, unit)}: ${clockTime(bowl.laterSeconds)} later than in water that is held` : ', held there'}.`,
         learned

@@ -1,6 +1,7 @@
-import { fillAndDump, leftAfter } from '@katachron/core';
+import { fillAndDump, leftAfter, runningWash, runningWashes } from '@katachron/core';
 import { within } from '../../kit/form.ts';
 import { attempt } from '../../words/attempt.ts';
+import { capital } from '../../words/capital.ts';
 import { plainList } from '../../words/list.ts';
 import { parseTemperature, type Unit } from '../../words/temperature.ts';
 import { readVolume, type VolumeUnit } from '../../words/volume.ts';
@@ -19,6 +20,8 @@ export const usualWash: WashForm = { stays: '25', change: '450', aim: '1000', wa
 export interface WashView {
   readonly changes?: number;
   readonly sentences: readonly string[];
+  /** In running water: what, and how long. */
+  readonly running: readonly { readonly id: string; readonly what: string; readonly how: string }[];
   readonly troubles: Partial<Record<keyof WashForm & string, string>>;
 }
 
@@ -31,6 +34,23 @@ const turnsWords = (changes: number): string => {
     ? `${plainList(turns)} times, and ${TURNS[2]} again`
     : `${plainList(turns)} times`;
 };
+
+/** What is washed in running water, and how long. */
+function runningView(waterC: number | undefined): WashView['running'] {
+  return runningWashes.flatMap(({ id, name }) => {
+    const wash = attempt(() => runningWash(id, waterC)).value;
+    if (!wash) return [];
+    const { aidMinutes, leastMinutes, mostMinutes, cold } = wash;
+    const aid = aidMinutes > 0 ? `, after ${aidMinutes} min in washing aid` : '';
+    return [
+      {
+        id,
+        what: `${capital(name)}${aid}`,
+        how: `${leastMinutes} to ${mostMinutes} min${cold ? ', twice as long in water so cold' : ''}`,
+      },
+    ];
+  });
+}
 
 /** Works the wash out, as far as it is typed. */
 export function washView(form: WashForm, unit: Unit, volumeUnit: VolumeUnit): WashView {
@@ -51,9 +71,10 @@ export function washView(form: WashForm, unit: Unit, volumeUnit: VolumeUnit): Wa
     within(form.aim, 'Type one part in how many may be left, for example 1000.', 2, 1_000_000),
   );
   const waterC = read('water', () => parseTemperature(form.water, unit, ''));
-  if (!staysMl || !changeMl || !aim) return { sentences: [], troubles };
+  const running = runningView(waterC);
+  if (!staysMl || !changeMl || !aim) return { sentences: [], running, troubles };
   const wash = read('change', () => fillAndDump(staysMl, changeMl, 1 / aim, waterC));
-  if (!wash) return { sentences: [], troubles };
+  if (!wash) return { sentences: [], running, troubles };
   const millionths = Math.round(leftAfter(staysMl, changeMl, wash.changes) * 1e6);
   return {
     changes: wash.changes,
@@ -62,8 +83,9 @@ export function washView(form: WashForm, unit: Unit, volumeUnit: VolumeUnit): Wa
       wash.standsLonger > 1
         ? 'So cold a wash takes longer: let each change stand twice as long.'
         : 'Water as warm as the baths before it: a jump wrinkles the gelatin, and colder than 15 °C takes twice as long.',
-      'Or 10 to 30 minutes in running water; a washing aid of 1 to 2 minutes before it makes that much shorter. A residual-silver and a wash test tell whether it was enough.',
+      'A residual-silver and a wash test tell whether it was enough.',
     ],
+    running,
     troubles,
   };
 }

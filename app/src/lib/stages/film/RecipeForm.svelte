@@ -11,6 +11,8 @@
   import VolumeSwitch from '../../bench/desk/VolumeSwitch.svelte';
   import { volumeNumber } from '../../words/volume.ts';
   import { agitationOptions } from '../../nouns/recipe/agitation-options.ts';
+  import type { Substance } from '../../nouns/substance/contract.ts';
+  import { dilutionsOf, pointed, substanceOf } from '../../nouns/substance/match.ts';
   import { ownAgitationFields } from '../../nouns/agitation/form.ts';
   import {
     OWN_AGITATION,
@@ -28,10 +30,12 @@
     /** The recipe that is changed; without it a new one is made. */
     changing?: Recipe;
     recipes: readonly RecipeBody[];
+    /** What stands in the cupboard. */
+    substances: readonly Substance[];
     /** What is known of the film that the recipe is for. */
     given?: Partial<RecipeFormFields>;
   }
-  const { title, from, changing, recipes, given = {} }: Props = $props();
+  const { title, from, changing, recipes, substances, given = {} }: Props = $props();
 
   const desk = useDesk();
   const unit = $derived(desk.preferences.unit);
@@ -45,7 +49,10 @@
     // The form is its own from here on.
     // svelte-ignore state_referenced_locally
     initial: { ...(from ? recipeForm(from, desk.preferences) : emptyRecipeForm), ...given },
-    read: (values) => readRecipe(values, desk.preferences, from),
+    read: (values) => {
+      const { body, troubles } = readRecipe(values, desk.preferences, from);
+      return body ? { body: pointed(body, substances, from) } : { troubles: troubles ?? {} };
+    },
   });
   const form = shelf.fields;
   const troubles = $derived(shelf.troubles);
@@ -53,6 +60,21 @@
     ...agitationOptions(from ? [...recipes, from] : recipes),
     { id: OWN_AGITATION, name: 'one of my own' },
   ]);
+
+  const NOT_THERE = '';
+  const developers = $derived(substances.filter(({ use }) => use === 'film-developer'));
+  const inCupboard = $derived(
+    form.developer.trim() === ''
+      ? undefined
+      : substanceOf(
+          {
+            developer: form.developer,
+            ...(from?.developer === form.developer &&
+              from.substanceId !== undefined && { substanceId: from.substanceId }),
+          },
+          developers,
+        ),
+  );
 
   type TextField = Exclude<keyof typeof form, 'agitation' | 'reuse' | 'source' | 'tableMeant'>;
   type Line = FieldLine<TextField>;
@@ -141,6 +163,27 @@
       </label>
     {/if}
     <p class="text-lg leading-loose text-soft md:col-span-2 lg:col-span-3">
+      {#if developers.length > 0}
+        In the cupboard its developer is
+        <SlotChoice
+          label="The developer in the cupboard"
+          bind:value={
+            () => inCupboard?.id ?? NOT_THERE,
+            (id) => {
+              const chosen = developers.find((one) => one.id === id);
+              if (chosen) form.developer = chosen.name;
+            }
+          }
+          options={[
+            ...(inCupboard ? [] : [{ id: NOT_THERE, name: 'not there' }]),
+            ...developers.map((one) => ({
+              id: one.id,
+              name: one.name,
+              more: dilutionsOf(one).join(', '),
+            })),
+          ]}
+        />.
+      {/if}
       Agitation:
       <SlotChoice label="Agitation" bind:value={form.agitation} options={agitations} />. The
       developer is
@@ -150,6 +193,7 @@
         options={[
           { id: 'one-shot', name: 'used once' },
           { id: 'batch', name: 'used again, longer for each batch' },
+          { id: 'by-area', name: 'used again, longer by the rolls a litre' },
           { id: 'replenish', name: 'replenished' },
         ]}
       />, and the times come from
@@ -170,6 +214,15 @@
       {@render fields([
         { name: 'reusePercent', label: 'Longer by, %', hint: 'For each batch, compounding.' },
         { name: 'reuseRolls', label: 'A batch is, rolls', hint: 'As 5.' },
+      ])}
+    {:else if form.reuse === 'by-area'}
+      {@render fields([
+        { name: 'reusePercent', label: 'Longer by, %', hint: 'For each batch, compounding.' },
+        {
+          name: 'reusePerLitre',
+          label: 'A batch is, rolls a litre',
+          hint: 'As 4. A sheet of 4×5 counts as a quarter.',
+        },
       ])}
     {:else if form.reuse === 'replenish'}
       {@render fields([

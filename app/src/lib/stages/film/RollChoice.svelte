@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { growsBy } from '../../nouns/recipe/grows.ts';
   import { capital } from '../../words/capital.ts';
   import { agitationScheme, filmFormats, formatDilution } from '@katachron/core';
   import SlotChoice from '../../kit/SlotChoice.svelte';
@@ -76,16 +77,17 @@
         name: contrastName(n),
       }))}
     />,
-  {/if}{#if recipe.reuse?.kind === 'batch'}after
+  {/if}
+  {#if growsBy(recipe.reuse)}after
     <SlotText
       label="Rolls already developed in it"
       bind:value={() => draft.rollsBefore ?? '', (typed) => (draft.rollsBefore = typed)}
-      empty="no rolls"
+      empty={view.choices?.rollsBefore ? `${view.choices.rollsBefore} rolls` : 'no rolls'}
       after=" rolls"
       numeric
       maxlength={6}
       trouble={view.troubles.rollsBefore}
-      hint="The time grows by {recipe.reuse.percent} % for each {recipe.reuse.rolls} rolls."
+      hint="The time grows by {growsBy(recipe.reuse)}. Left empty: what its bath has had."
     /> before,
   {/if}
   <SlotText

@@ -4,6 +4,11 @@
   const { parts }: { parts: readonly BarPart[] } = $props();
   /** Narrower than this a part's name does not fit over it, per cent. */
   const NAMED = 8;
+  /** The name of the part before, which is current and narrow, reaches over this one. */
+  const covered = (index: number) => {
+    const before = parts[index - 1];
+    return before?.current === true && before.width < NAMED;
+  };
 </script>
 
 <svg class="h-[42px] w-full overflow-visible" role="img" aria-label="Steps of the run">
@@ -16,7 +21,7 @@
       height="8"
       class="fill-ink"
     />
-    {#if part.current || part.width >= NAMED}
+    {#if part.current || (part.width >= NAMED && !covered(index))}
       <text
         x="{part.x}%"
         y="33"

@@ -5,6 +5,7 @@
   import SlotChoice from '../../kit/SlotChoice.svelte';
   import SlotText from '../../kit/SlotText.svelte';
   import VolumeSwitch from '../../bench/desk/VolumeSwitch.svelte';
+  import BathsThrough from '../../nouns/bath/BathsThrough.svelte';
   import Division from './Division.svelte';
   import PlanEditor from './PlanEditor.svelte';
   import { degrees } from '../../words/temperature.ts';
@@ -33,10 +34,15 @@
     </Button>
   </div>
   {#if film.problem}<p class="mt-2 text-trouble" role="alert">{film.problem}</p>{/if}
-  {#each view.tank.cautions as sentence, index (index)}
+  {#each [...view.tank.cautions, ...view.bathCautions] as sentence, index (index)}
     <p class="mt-2 text-caution">{sentence}</p>
   {/each}
   <PlanEditor {draft} plan={view.steps} {agitations} {procedures} {saved} />
+  <BathsThrough
+    placed={view.placed}
+    cautions={[]}
+    choose={(place, id) => (draft.through = { ...draft.through, [place]: id })}
+  />
   {#if view.mix}
     <p class="mt-3 text-soft">
       {view.mix}
@@ -69,7 +75,12 @@
   </p>
   {#if view.tank.sentence}<p class="mt-1 text-soft">{view.tank.sentence}</p>{/if}
   <p class="mt-1 text-soft">
-    Gloves on for the concentrate; its data sheet comes first. The clock starts when
+    {view.substance?.hazards ?? 'Gloves on for the concentrate.'}
+    {#if view.substance?.dataSheet}
+      <a class="slot-in" href={view.substance.dataSheet} rel="external noreferrer"
+        >Its safety data sheet</a
+      > comes first.
+    {:else}Its data sheet comes first.{/if} The clock starts when
     <SlotChoice
       label="The clock of a bath starts when"
       bind:value={() => desk.preferences.clockStart, (clockStart) => desk.set({ clockStart })}

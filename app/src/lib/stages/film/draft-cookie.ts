@@ -6,6 +6,7 @@ export const filmCookie: CookiePart<FilmDraft> = {
   most: 480,
   firstToGo: [
     ...([
+      ['through', {}],
       ['afterwards', {}],
       ['agitations', {}],
       ['baths', {}],

@@ -44,6 +44,12 @@ export const FilmDraft = Type.Object(
     waterBath: Type.Optional(typed),
     /** What the other baths read before the start, by step. */
     baths: Type.Optional(Type.Record(Type.String({ maxLength: 20 }), typed, { maxProperties: 14 })),
+    /** The baths it goes through, by place, where they are not those that would be taken. */
+    through: Type.Optional(
+      Type.Record(Type.String({ maxLength: 20 }), Type.String({ maxLength: 40 }), {
+        maxProperties: 14,
+      }),
+    ),
     /** What was set of its own was set for another roll, and nobody has said that it holds for this one. */
     fromLast: Type.Optional(Type.Boolean()),
   },

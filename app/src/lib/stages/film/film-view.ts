@@ -10,7 +10,6 @@ import {
   mixFor,
   readOffClock,
   recipeForSpeed,
-  reuseFactor,
   stepKind,
   type Development,
   type ProcessPlan,
@@ -27,6 +26,8 @@ import {
   type Roll,
 } from '../../nouns/roll/contract.ts';
 import { filmOf } from '../../nouns/roll/film-of.ts';
+import type { Substance } from '../../nouns/substance/contract.ts';
+import { substanceOf } from '../../nouns/substance/match.ts';
 import type { Tank } from '../../nouns/tank/contract.ts';
 import { attempt } from '../../words/attempt.ts';
 import { parseDecimal } from '../../words/decimal.ts';
@@ -38,8 +39,10 @@ import { pushSentence } from '../../words/push.ts';
 import { plainList } from '../../words/list.ts';
 import { degreesApart, parseTemperature, type Unit } from '../../words/temperature.ts';
 import { parseVolume, partsInWords, volumeWords, type VolumeUnit } from '../../words/volume.ts';
-import { ownTimes, planView, type PlanView } from './plan-view.ts';
-import { recipeOf } from './take.ts';
+import { placedBaths, type PlacedBath, type StandingBath } from '../../nouns/bath/standing.ts';
+import { filmBathCautions, rollsBefore } from './film-baths.ts';
+import { kindsOf, ownTimes, planView, type PlanView } from './plan-view.ts';
+import { recipeOf } from '../../nouns/recipe/for-roll.ts';
 import { tankView, type TankView } from './tank-view.ts';
 import { warmBottle } from './warm-bottle.ts';
 
@@ -100,6 +103,11 @@ export interface FilmView {
   /** How long the tank takes to follow the room unless it is typed, and where that comes from. */
   readonly follows: { readonly minutes: number; readonly from: string };
   readonly tank: TankView;
+  /** The baths it goes through, where some stand mixed, and what to be told before they are poured. */
+  readonly placed: readonly PlacedBath[];
+  /** The developer as it stands in the cupboard. */
+  readonly substance?: Substance;
+  readonly bathCautions: readonly string[];
   readonly steps: PlanView;
   readonly plan?: ProcessPlan;
 }
@@ -112,12 +120,16 @@ export interface FilmShelf {
   readonly lesson?: LearnedTimeConstant | undefined;
   /** Rolls that wait for the sink; one of them may be chosen. */
   readonly waiting?: readonly Roll[];
+  /** The baths that stand mixed. */
+  readonly standing?: readonly StandingBath[];
+  /** What stands in the cupboard. */
+  readonly substances?: readonly Substance[];
 }
 
 /** Works the film page out: no clock, no screen, the same answer for the same draft. */
 export function filmView(
   draft: FilmDraft,
-  { recipes, tanks = [], lesson, waiting = [] }: FilmShelf,
+  { recipes, tanks = [], lesson, waiting = [], standing = [], substances = [] }: FilmShelf,
   preferences: Pick<
     Preferences,
     'unit' | 'clockStart' | 'clockFactor' | 'volumeUnit' | 'divisionMl'
@@ -138,18 +150,39 @@ export function filmView(
   const recipe = chosen && exposureIndex ? recipeForSpeed(recipes, chosen, exposureIndex) : chosen;
   const asks = roll && !chosen ? noRecipe(roll) : undefined;
 
-  const choices = choicesOf(draft, recipe);
+  const volume = attempt(() => parseVolume(draft.volume, volumeUnit));
+  const substance = recipe && substanceOf(recipe, substances);
+  const placed = placedBaths(standing, {
+    kinds: kindsOf(draft, recipe),
+    chosen: draft.through,
+    ...(recipe && {
+      developer: {
+        name: recipe.developer,
+        dilution: recipe.dilution,
+        ...(substance && { substanceId: substance.id }),
+      },
+    }),
+  });
+  const developerBath = placed.find(({ place }) => place === 'developer')?.bath;
+  const choices = choicesOf(draft, recipe, developerBath, volume.value);
   const worked =
     recipe && exposureIndex !== undefined && temperature.value !== undefined
       ? attempt(() => development(recipe, temperature.value, exposureIndex, choices.value), unit)
       : undefined;
   const time = worked?.value;
-  const volume = attempt(() => parseVolume(draft.volume, volumeUnit));
   const mixed =
     recipe && volume.value !== undefined
       ? attempt(() => mixFor(volume.value, recipe.dilution))
       : undefined;
-  const tank = tankView(draft, tanks, recipe, volume.value, volumeUnit);
+  // The least for a roll is the recipe's, or what its developer's own data sheet says.
+  const minimumMl = recipe?.minimumMl ?? substance?.minimumMl;
+  const tank = tankView(
+    draft,
+    tanks,
+    recipe && { ...recipe, ...(minimumMl !== undefined && { minimumMl }) },
+    volume.value,
+    volumeUnit,
+  );
   const follows = followsIn(tank.tank, lesson);
   const drifting = driftOf(draft, unit, follows.minutes);
   const drifted =
@@ -241,6 +274,9 @@ export function filmView(
     ...(warm.sentence && { warm: warm.sentence }),
     follows,
     tank,
+    placed,
+    ...(substance && { substance }),
+    bathCautions: filmBathCautions(placed, tank.load, recipe),
     steps: plan,
     ...(time &&
       recipe &&
@@ -310,25 +346,18 @@ function driftOf(
 /** What of this run differs from its recipe. */
 function choicesOf(
   draft: FilmDraft,
-  recipe?: Recipe,
+  recipe: Recipe | undefined,
+  bath: StandingBath | undefined,
+  volumeMl: number | undefined,
 ): { value?: DevelopmentChoices; trouble?: string } {
   const agitation = draft.agitations?.developer;
   const n = draft.n !== undefined && recipe?.contrast?.some((one) => one.n === draft.n);
-  const before =
-    recipe?.reuse?.kind === 'batch' && draft.rollsBefore?.trim()
-      ? attempt(() => {
-          const sentence = 'Type the rolls already developed in it, for example 6.';
-          const rolls = parseDecimal(draft.rollsBefore ?? '', '/rollsBefore', sentence);
-          // The core says what is wrong with a number that is none of rolls.
-          reuseFactor({ kind: 'replenish', mlPerRoll: 1 }, rolls);
-          return rolls;
-        })
-      : undefined;
-  if (before?.trouble) return { trouble: before.trouble };
+  const before = attempt(() => rollsBefore(draft, recipe, bath, volumeMl));
+  if (before.trouble) return { trouble: before.trouble };
   return {
     value: {
       ...(agitation && { agitation }),
-      ...(before?.value && { rollsBefore: before.value }),
+      ...before.value,
       ...(n && draft.n !== 0 && { n: draft.n }),
     },
   };

@@ -6,6 +6,7 @@ import { put } from '../../kit/client.ts';
 import { replaceDraft } from '../../kit/draft.svelte.ts';
 import { newId } from '../../kit/new-id.ts';
 import { agitationOptions } from '../../nouns/recipe/agitation-options.ts';
+import { throughOf } from '../../nouns/bath/standing.ts';
 import type { PlannedRoll, Roll } from '../../nouns/roll/contract.ts';
 import { attempt } from '../../words/attempt.ts';
 import { retype } from '../../words/temperature.ts';
@@ -14,7 +15,8 @@ import { timeChart } from './chart.ts';
 import type { FilmDraft } from './draft.ts';
 import { filmView, type FilmShelf } from './film-view.ts';
 import { asUsual, leftFromLast } from './from-last.ts';
-import { recipesFor, withRecipe, withRoll } from './take.ts';
+import { recipesFor } from '../../nouns/recipe/for-roll.ts';
+import { withRecipe, withRoll } from './take.ts';
 
 /** The choice of a roll that was not written down before. */
 export const NEW_ROLL = '';
@@ -182,7 +184,7 @@ export class RollInHand {
       {
         title,
         ...(waiting?.exposed && { exposed: waiting.exposed }),
-        recipe: body,
+        recipe: { ...body, ...(view.substance && { substanceId: view.substance.id }) },
         exposureIndex,
         temperatureC,
         developmentSeconds: view.seconds ?? development.seconds,
@@ -191,6 +193,9 @@ export class RollInHand {
         ...(volumeMl !== undefined && { volumeMl }),
         ...(tank.tank && {
           tank: { id: tank.tank.id, name: tank.tank.name, load: tank.load },
+        }),
+        ...(throughOf(view.placed).length > 0 && {
+          baths: { load: tank.load, baths: throughOf(view.placed) },
         }),
         plan,
         madeAtMs: waiting?.madeAtMs ?? madeAtMs,

@@ -1,7 +1,7 @@
 import type { FilmDraft } from './draft.ts';
 import type { Recipe } from '../../nouns/recipe/contract.ts';
+import { recipeOf } from '../../nouns/recipe/for-roll.ts';
 import { type Roll } from '../../nouns/roll/contract.ts';
-import { filmOf } from '../../nouns/roll/film-of.ts';
 import { clockTime } from '../../words/duration.ts';
 
 /** The draft with another recipe: what belonged to the old one is left behind. */
@@ -9,32 +9,6 @@ export function withRecipe(draft: FilmDraft, recipeId: string): FilmDraft {
   const { n: _n, ...rest } = draft;
   const { developer: _agitation, ...agitations } = draft.agitations ?? {};
   return { ...rest, recipeId, exposureIndex: '', agitations };
-}
-
-/** The recipe whose speed is nearest; of equals the first. */
-function nearest(recipes: readonly Recipe[], exposureIndex: number): Recipe | undefined {
-  const distance = (recipe: Recipe) => Math.abs(Math.log2(recipe.exposureIndex / exposureIndex));
-  return [...recipes].sort((a, b) => distance(a) - distance(b))[0];
-}
-
-const plainName = (film: string) => film.trim().replace(/\s+/g, ' ').toLowerCase();
-
-/** The recipes that a roll may be developed by: those for its film; any, while no roll was chosen. */
-export function recipesFor(recipes: readonly Recipe[], roll: Roll | undefined): readonly Recipe[] {
-  if (!roll) return recipes;
-  const film = plainName(filmOf(roll).film);
-  return recipes.filter((recipe) => plainName(recipe.film) === film);
-}
-
-/** The recipe in force: the one chosen, as long as it is for the film; otherwise the nearest in speed; none where there is none. */
-export function recipeOf(
-  draft: Pick<FilmDraft, 'recipeId'>,
-  recipes: readonly Recipe[],
-  roll: Roll | undefined,
-): Recipe | undefined {
-  const fitting = recipesFor(recipes, roll);
-  const chosen = fitting.find(({ id }) => id === draft.recipeId);
-  return chosen ?? (roll ? nearest(fitting, roll.exposureIndex) : fitting[0]);
 }
 
 /** The draft with an exposed roll: its name, speed and format, and a recipe for its film where there is one. */

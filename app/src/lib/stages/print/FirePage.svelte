@@ -1,5 +1,6 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
+  import { page } from '$app/state';
   import { beforeFiring, lampSwitches } from '@katachron/core';
   import { onMount } from 'svelte';
   import { useWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
@@ -8,6 +9,7 @@
   import LightSwitch from '$lib/bench/light/LightSwitch.svelte';
   import Sink from '$lib/bench/sink/Sink.svelte';
   import Button from '$lib/kit/Button.svelte';
+  import { answers } from '$lib/kit/client.ts';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
   import { FireInHand } from './fire-in-hand.svelte.ts';
@@ -60,10 +62,7 @@
   /** A clock in the tray would fall silent with the page, so without a server nobody is sent away from here. */
   async function intoDeveloper() {
     fire.intoDeveloper();
-    away = !(await fetch('/api/health').then(
-      ({ ok }) => ok,
-      () => false,
-    ));
+    away = !(await answers());
     if (away) return;
     fire.takenAway();
     await goto(of.back);
@@ -118,6 +117,9 @@
       <p class="text-[44px] font-[600] leading-[1.05] md:text-[72px]" data-testid="hands">
         {fire.laidIn ? 'In the developer.' : 'All given. Into the developer.'}
       </p>
+      {#each of.bathCautions as caution, index (index)}
+        <p class="mt-3 text-xl text-caution md:text-2xl">{caution}</p>
+      {/each}
       {#if away}
         <p class="mt-3 text-xl text-caution md:text-2xl" role="alert">
           The server does not answer. The clock below goes on here; Space tries again.
@@ -171,4 +173,9 @@
     Mains and wet hands do not go together: dry them before you touch a lamp, a timer or a plug.
   </p>
 </main>
-{#if fire.laidIn}<Sink kind="print" recorded={null} quiet={false} />{/if}
+{#if fire.laidIn}<Sink
+    kind="print"
+    recorded={null}
+    standing={page.data.standing ?? []}
+    quiet={false}
+  />{/if}

@@ -139,8 +139,13 @@ export class FireInHand {
   }
 
   intoDeveloper(): void {
-    const { tray, base, sheetId } = this.of;
-    if (!this.laidIn) this.#wetSide.layIn(this.name, sheetPlan(tray, base), sheetId);
+    const { tray, base, sheetId, through } = this.of;
+    if (!this.laidIn) {
+      this.#wetSide.layIn(this.name, sheetPlan(tray, base), {
+        ...(sheetId !== undefined && { sheetId }),
+        through,
+      });
+    }
     this.laidIn = true;
   }
 

@@ -72,6 +72,14 @@ export class FireOfPrint implements Fireable {
     return this.what === 'print' ? this.#print.draft.sheets?.at(-1)?.id : undefined;
   }
 
+  get through() {
+    return this.#print.through;
+  }
+
+  get bathCautions() {
+    return this.#print.bathCautions;
+  }
+
   get firing(): Firing | undefined {
     return this.#print.draft.firing;
   }

@@ -1,5 +1,6 @@
 import type { LampSwitchId, PaperBase } from '@katachron/core';
 import type { Firing } from '../../nouns/in-hand/draft.ts';
+import type { Through } from '../../nouns/bath/through.ts';
 import type { GivenFiring } from '../../nouns/print/sheet.ts';
 import type { FiringLine } from './firing-lines.ts';
 
@@ -19,6 +20,9 @@ export interface Fireable {
   readonly base: PaperBase | undefined;
   /** The sheet of a record that it is, once it was exposed. */
   readonly sheetId: string | undefined;
+  /** The baths that stand in its trays, and what to be told before it is laid into them. */
+  readonly through: Through;
+  readonly bathCautions: readonly string[];
   /** Which of its page's things it is. */
   readonly what: Firing['what'];
   /** How far it came, kept so that a reload loses no light that was given. */

@@ -1,15 +1,17 @@
+import { bathsNow } from '../../nouns/bath/standing.server.ts';
 import { prints } from '../../nouns/print/store.server.ts';
 import { shelfStores } from '../../nouns/shelves.server.ts';
 import type { Bench } from './setup-now.ts';
 
 /** What stands in the darkroom, and what was printed there on a paper, but for the print that is in hand. */
 export async function benchFor(paper: string, of?: string): Promise<Bench> {
-  const [evidence, enlargers, papers, negatives, findings] = await Promise.all([
+  const [evidence, enlargers, papers, negatives, findings, standing] = await Promise.all([
     prints.ofPaper(paper),
     shelfStores.enlargers.all(),
     shelfStores.papers.all(),
     shelfStores.negatives.all(),
     shelfStores.findings.all(),
+    bathsNow(Date.now()),
   ]);
   // What a print's own sheets say is in its own strips already.
   return {
@@ -18,5 +20,6 @@ export async function benchFor(paper: string, of?: string): Promise<Bench> {
     papers,
     negatives,
     findings,
+    standing,
   };
 }

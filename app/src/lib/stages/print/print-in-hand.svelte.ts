@@ -1,11 +1,19 @@
-import { headOf, sheetPlan, stripKinds, type LampSwitchId } from '@katachron/core';
+import { headOf, printStepKinds, sheetPlan, stripKinds, type LampSwitchId } from '@katachron/core';
 import { flushSync, getContext, setContext } from 'svelte';
 import type { WetSide } from '../../bench/clock/wet-side.svelte.ts';
 import { replaceDraft } from '../../kit/draft.svelte.ts';
 import { put } from '../../kit/client.ts';
 import { newId } from '../../kit/new-id.ts';
+import {
+  placedBaths,
+  pouringCautions,
+  throughOf,
+  type PlacedBath,
+} from '../../nouns/bath/standing.ts';
+import type { Through } from '../../nouns/bath/through.ts';
 import type { Enlarger } from '../../nouns/enlarger/contract.ts';
 import type { Held } from '../../nouns/in-hand/held.svelte.ts';
+import { paperSize } from '../../nouns/paper/sizes.ts';
 import { sameName } from '../../nouns/paper/facts.ts';
 import { type GivenFiring } from '../../nouns/print/sheet.ts';
 import { MOST_SHEETS } from '../../nouns/print/limits.ts';
@@ -347,7 +355,27 @@ export class PrintInHand {
   }
 
   layIn(): void {
-    this.#around.wetSide.layIn(`strip ${this.number}`, this.#strip);
+    this.#around.wetSide.layIn(`strip ${this.number}`, this.#strip, { through: this.through });
+  }
+
+  /** The baths that stand in the trays, as chosen or as they would be taken. */
+  get placed(): readonly PlacedBath[] {
+    return placedBaths(this.bench.standing, {
+      kinds: printStepKinds.map(({ id }) => id),
+      chosen: this.draft.through,
+    });
+  }
+
+  get through(): Through {
+    return throughOf(this.placed);
+  }
+
+  /** What to be told before a sheet is laid in. */
+  get bathCautions(): string[] {
+    const { widthCm, heightCm } = paperSize(this.draft.paperSize);
+    return this.placed.flatMap(({ bath }) =>
+      bath ? pouringCautions(bath, 'paper', widthCm * heightCm) : [],
+    );
   }
 
   /** A sheet was exposed to the answer on the page: it belongs to the print from now on, and into the logbook. */
@@ -359,12 +387,14 @@ export class PrintInHand {
     if (!versions.some(({ number }) => number === version.number)) {
       draft.versions = [...versions, version].slice(-MOST_SHEETS);
     }
+    const { widthCm, heightCm } = paperSize(draft.paperSize);
     const sheet = {
       id: newId(),
       version: version.number,
       exposedAtMs: Date.now(),
       switchedBy,
       firings: [...firings],
+      ...(this.through.length > 0 && { baths: { widthCm, heightCm, baths: this.through } }),
     };
     draft.sheets = [...sheets, sheet].slice(-MOST_SHEETS);
   }

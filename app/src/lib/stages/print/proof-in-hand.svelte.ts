@@ -182,6 +182,10 @@ export class FireOfProof implements Fireable {
     return this.what === 'proof-sheet' ? this.#proof.last?.sheetId : undefined;
   }
 
+  /** A proof names no baths. */
+  readonly through = [];
+  readonly bathCautions = [];
+
   /** A strip of a proof is thrown away; the proof goes to its roll's record, with what it really got. */
   exposed(given: readonly GivenFiring[]): void {
     if (this.what === 'proof-strip') return this.#proof.keep();

@@ -1,3 +1,4 @@
+import { bookPrint } from '../../nouns/bath/book.server.ts';
 import type { InHand } from '../../nouns/in-hand/contract.ts';
 import { PrintBody } from '../../nouns/print/contract.ts';
 import { prints } from '../../nouns/print/store.server.ts';
@@ -27,7 +28,8 @@ export async function writeRecord({ id, draft }: InHand): Promise<void> {
     // A set-up that no logbook could hold, as a timer in steps of a minute: the sheet waits on the bench until it is put right.
     if (!fits(PrintBody, body)) return;
     try {
-      await prints.put(id, body, version);
+      const { resource } = await prints.put(id, body, version);
+      await bookPrint(resource);
       return;
     } catch (cause) {
       if (attempt === TRIES) throw cause;

@@ -1,5 +1,6 @@
 import { lightSource, type LightSetup, type LightSource } from '@katachron/core';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
+import type { StandingBath } from '../../nouns/bath/standing.ts';
 import type { EnlargerBody } from '../../nouns/enlarger/contract.ts';
 import type { FindingBody } from '../../nouns/finding/contract.ts';
 import type { PaperBody } from '../../nouns/paper/contract.ts';
@@ -18,6 +19,8 @@ export interface Bench {
   readonly negatives: readonly KeptNegative[];
   /** Times that strips have settled for a whole set-up. */
   readonly findings: readonly FindingBody[];
+  /** Baths that stand mixed. */
+  readonly standing: readonly StandingBath[];
 }
 export const emptyBench: Bench = {
   evidence: [],
@@ -25,6 +28,7 @@ export const emptyBench: Bench = {
   papers: [],
   negatives: [],
   findings: [],
+  standing: [],
 };
 
 /** Numbers of the set-up that are typed, and what to type. */

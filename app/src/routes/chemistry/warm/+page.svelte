@@ -1,7 +1,11 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
+  import { warmingPlan } from '@katachron/core';
+  import { useWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
   import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
-  import Fields from '$lib/kit/Fields.svelte';
+  import AskedPart from '$lib/kit/AskedPart.svelte';
+  import Button from '$lib/kit/Button.svelte';
+  import Field from '$lib/kit/Field.svelte';
   import type { FieldLine } from '$lib/kit/field-line.ts';
   import { keptState } from '$lib/kit/kept-state.svelte.ts';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
@@ -9,6 +13,7 @@
   import { usualWarm, warmView, type WarmForm } from '$lib/stages/chemistry/warm-view.ts';
 
   const desk = useDesk();
+  const wetSide = useWetSide();
   const form = keptState<WarmForm>('katachron-warm', usualWarm);
   const unit = $derived(desk.preferences.unit);
   const view = $derived(warmView(form, unit, desk.volumeUnit));
@@ -67,44 +72,58 @@
     },
   ]);
 
-  useKeys([{ key: 'Escape', does: 'back to the mix', run: () => void goto('/chemistry') }]);
+  let started = $state(false);
+  function startClock() {
+    const { clockSeconds } = view.bottle;
+    if (clockSeconds === undefined) return;
+    wetSide.layIn('bottle', warmingPlan(clockSeconds));
+    started = true;
+  }
+
+  useKeys([
+    { key: 'b', does: 'the bottle is in the water: its clock', run: startClock },
+    { key: 'Escape', does: 'back to the mix', run: () => void goto('/chemistry') },
+  ]);
 </script>
 
 <svelte:head><title>Warm and cold · Katachron</title></svelte:head>
 
-{#snippet fields(lines: readonly Line[])}
-  <Fields
-    lines={lines.map((line) => ({ ...line, maxlength: 12 }))}
-    typed={(name) => form[name] ?? ''}
-    ontyped={(name, text) => (form[name] = text)}
-    troubles={view.troubles}
-  />
-{/snippet}
-
 <ChemistryPages />
 <h1 class="heading">Warm and cold</h1>
 <div class="mt-3 max-w-[220px]">
-  {@render fields([{ name: 'target', label: `Wanted, ${degree}`, hint: 'Of everything below.' }])}
+  <Field
+    id="target"
+    label="Wanted, {degree}"
+    hint="Of everything below."
+    maxlength={12}
+    bind:value={form.target}
+    trouble={view.troubles.target}
+  />
 </div>
 {#each parts as { id, name, lines } (id)}
-  {@const said = view[id]}
-  <section class="mt-6 border-t border-hair pt-4" aria-label={name}>
-    <h2 class="text-xl font-[620]">{name}</h2>
-    <div class="mt-2 grid grid-cols-1 gap-x-14 gap-y-4 lg:grid-cols-[minmax(0,1fr)_440px]">
-      <div class="grid grid-cols-2 gap-x-6 gap-y-3 md:grid-cols-3">{@render fields(lines)}</div>
-      <div aria-live="polite">
-        {#if said.big}
-          <p class="numeral text-[64px]" data-testid={id}>{said.big}</p>
-        {/if}
-        {#each said.sentences as sentence, index (index)}
-          <p class="reason mt-1">{sentence}</p>
-        {:else}
-          <p class="reason text-soft">What to do stands here once it is typed.</p>
-        {/each}
-        {#each said.cautions as caution, index (index)}
-          <p class="mt-2 text-caution">{caution}</p>
-        {/each}
-      </div>
-    </div>
-  </section>
+  <AskedPart
+    {id}
+    {name}
+    {lines}
+    {form}
+    troubles={view.troubles}
+    said={view[id]}
+    empty="What to do stands here once it is typed."
+  >
+    {#if id === 'bottle' && view.bottle.clockSeconds !== undefined}
+      <p class="mt-3">
+        <Button keyHint="B" onclick={startClock}>
+          {form.second?.trim()
+            ? 'Read just now: start its clock'
+            : 'It is in the water: start its clock'}
+        </Button>
+      </p>
+      {#if started}
+        <p class="mt-2" role="status">
+          Its clock is in the sink, and calls when it is ready. A loose cap: a tight one holds
+          pressure.
+        </p>
+      {/if}
+    {/if}
+  </AskedPart>
 {/each}

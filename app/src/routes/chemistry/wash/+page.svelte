@@ -34,7 +34,8 @@
 <svelte:head><title>Wash · Katachron</title></svelte:head>
 
 <ChemistryPages />
-<h1 class="heading">Wash by filling and dumping</h1>
+<h1 class="heading">Wash</h1>
+<p class="mt-1 text-soft">By filling and dumping; in running water below.</p>
 <p class="mt-1 text-soft">
   Volumes <VolumeSwitch
     onswitch={(from, to) => {
@@ -67,3 +68,17 @@
     {/each}
   </section>
 </div>
+<section class="mt-6 border-t border-hair pt-4" aria-label="In running water">
+  <h2 class="text-xl font-[620]">In running water</h2>
+  <ul class="mt-1 max-w-3xl">
+    {#each view.running as { id, what, how } (id)}
+      <li class="flex flex-wrap justify-between gap-x-6 border-b border-hair py-1.5">
+        <span class="text-soft">{what}</span><span class="font-[560]">{how}</span>
+      </li>
+    {/each}
+  </ul>
+  <p class="mt-2 text-[15px] text-soft">
+    As a rule: the data sheets of film, paper and washing aid say more. Fibre paper is rinsed for 5
+    minutes before the washing aid, so that it lasts.
+  </p>
+</section>

@@ -49,7 +49,7 @@
   let takenBack = $state.raw<Bath['tests'][number]>();
 
   onMount(() => {
-    bathId = standing.at(-1)?.id ?? NEW_BATH;
+    bathId = standing.toSorted((a, b) => a.mixedAtMs - b.mixedAtMs).at(-1)?.id ?? NEW_BATH;
     const kept = Number(sessionStorage.getItem(KEY));
     if (kept > 0) startedAtMs = kept;
     nowMs = Date.now();
@@ -185,7 +185,11 @@
 </p>
 <div class="mt-6 grid grid-cols-1 gap-x-14 gap-y-6 lg:grid-cols-[minmax(0,1fr)_360px]">
   <section aria-label="Stop-watch">
-    <p class="numeral-narrow text-[clamp(120px,24vw,300px)]" role="timer" data-testid="clearing">
+    <p
+      class="numeral-narrow pointer-events-none text-[clamp(120px,24vw,300px)]"
+      role="timer"
+      data-testid="clearing"
+    >
       {clockTime(clearedAtMs === undefined ? Math.floor(seconds) : seconds)}
     </p>
     <p class="mt-4 text-[28px] font-[600] leading-tight">

@@ -7,6 +7,7 @@
   import Learned from '$lib/stages/print/Learned.svelte';
   import NextStep from '$lib/stages/print/NextStep.svelte';
   import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
+  import PrintBaths from '$lib/stages/print/PrintBaths.svelte';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
   import PrintSetup from '$lib/stages/print/PrintSetup.svelte';
   import Rulers from '$lib/stages/print/Rulers.svelte';
@@ -65,6 +66,7 @@
     </p>
     <SplitAndFlash {print} />
     <Areas {print} />
+    <PrintBaths {print} />
   </section>
   <Dial {print} />
 </div>

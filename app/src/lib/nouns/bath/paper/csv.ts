@@ -2,10 +2,11 @@ import { stringify } from 'csv-stringify/sync';
 import { guarded } from '../../../kit/csv-cell.ts';
 import type { Bath } from '../contract.ts';
 import type { KeptEntry } from '../ledger.ts';
+import { wentWords } from '../went-words.ts';
 
 const columns = [
   ...(['bath', 'at', 'what', 'area_cm2', 'volume_ml', 'test', 'passed', 'note', 'id'] as const),
-  'corrects',
+  ...(['corrects', 'went', 'booked_by', 'other_bath', 'temperature_c'] as const),
 ] as const;
 
 /** The ledgers of baths as RFC 4180 CSV, a line an entry, oldest first in each. */
@@ -14,7 +15,7 @@ export function writeLedger(
   entries: Readonly<Record<string, readonly KeptEntry[]>>,
 ): string {
   const lines = baths.flatMap((bath) =>
-    (entries[bath.id] ?? []).map(({ id, note = '', corrects = '', entry }) => [
+    (entries[bath.id] ?? []).map(({ id, note = '', corrects = '', entry, of, other, ...went }) => [
       bath.name,
       new Date(entry.atMs).toISOString(),
       entry.kind,
@@ -22,7 +23,8 @@ export function writeLedger(
       'volumeMl' in entry ? String(entry.volumeMl) : '',
       'test' in entry ? entry.test : '',
       'passed' in entry ? String(entry.passed) : '',
-      ...[note, id, corrects],
+      ...[note, id, corrects, wentWords(went), of?.name ?? '', other?.name ?? ''],
+      'temperatureC' in entry ? String(entry.temperatureC) : '',
     ]),
   );
   return stringify(

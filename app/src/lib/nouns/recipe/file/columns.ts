@@ -94,23 +94,53 @@ function readAgitation(cell: string): Agitation {
   };
 }
 
-function writeReuse(rule: ReuseRule): string {
-  if (rule.kind === 'batch') return `batch ${rule.rolls} ${rule.percent}`;
-  return rule.kind === 'replenish' ? `replenish ${rule.mlPerRoll}` : rule.kind;
-}
+type ReuseOf<Kind extends ReuseRule['kind']> = Extract<ReuseRule, { readonly kind: Kind }>;
+
+/** How each way of using a developer again stands in a cell, after its name. */
+const reuseCells: {
+  readonly [Kind in ReuseRule['kind']]: {
+    readonly write: (rule: ReuseOf<Kind>) => readonly number[];
+    readonly read: (first: string, second: string) => ReuseOf<Kind>;
+  };
+} = {
+  'one-shot': { write: () => [], read: () => ({ kind: 'one-shot' }) },
+  batch: {
+    write: ({ rolls, percent }) => [rolls, percent],
+    read: (rolls, percent) => ({
+      kind: 'batch',
+      rolls: number(rolls, 'The rolls of a batch'),
+      percent: number(percent, 'The per cent a batch'),
+    }),
+  },
+  'by-area': {
+    write: ({ rollsPerLitre, percent }) => [rollsPerLitre, percent],
+    read: (rollsPerLitre, percent) => ({
+      kind: 'by-area',
+      rollsPerLitre: number(rollsPerLitre, 'The rolls a litre of a batch'),
+      percent: number(percent, 'The per cent a batch'),
+    }),
+  },
+  replenish: {
+    write: ({ mlPerRoll }) => [mlPerRoll],
+    read: (mlPerRoll) => ({
+      kind: 'replenish',
+      mlPerRoll: number(mlPerRoll, 'The replenisher a roll'),
+    }),
+  },
+};
+
+const writeReuse = (rule: ReuseRule): string =>
+  [rule.kind, ...reuseCells[rule.kind].write(rule as never)].join(' ');
 
 function readReuse(cell: string): ReuseRule {
-  const [kind, first = '', second = ''] = cell.split(/\s+/);
-  if (kind === 'one-shot') return { kind };
-  if (kind === 'replenish') return { kind, mlPerRoll: number(first, 'The replenisher a roll') };
-  if (kind === 'batch') {
-    const rolls = number(first, 'The rolls of a batch');
-    return { kind, rolls, percent: number(second, 'The per cent a batch') };
+  const [kind = '', first = '', second = ''] = cell.split(/\s+/);
+  if (Object.hasOwn(reuseCells, kind)) {
+    return reuseCells[kind as ReuseRule['kind']].read(first, second);
   }
   throw new Refusal(
     'reuse',
     '',
-    'Reuse is written as one-shot, as batch 5 12 (rolls, per cent) or as replenish 70 (ml a roll).',
+    'Reuse is written as one-shot, as batch 5 12 (rolls, per cent), as by-area 4 10 (rolls a litre, per cent) or as replenish 70 (ml a roll).',
   );
 }
 

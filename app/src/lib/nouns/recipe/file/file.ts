@@ -24,6 +24,8 @@ export const RecipeFileFrame = Type.Object(
   { title: 'A file of recipes' },
 );
 
+/** A file goes elsewhere: what a recipe points at in this cupboard stays here, the developer's name goes along. */
 export function recipeFile(recipes: readonly RecipeBody[]): RecipeFile {
-  return { format: FORMAT, version: 1, recipes: [...recipes] };
+  const elsewhere = recipes.map(({ substanceId: _here, ...recipe }) => recipe);
+  return { format: FORMAT, version: 1, recipes: elsewhere };
 }

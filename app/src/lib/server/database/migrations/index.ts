@@ -9,6 +9,8 @@ import { negatives } from './0008-negatives.ts';
 import { trayEvents } from './0009-tray-events.ts';
 import { vessels } from './0010-vessels.ts';
 import { bathEntries } from './0011-bath-entries.ts';
+import { booked } from './0012-booked.ts';
+import { substances } from './0013-substances.ts';
 import type { Migration } from './migration.ts';
 
 /** Every migration, oldest first. */
@@ -24,4 +26,6 @@ export const migrations: readonly Migration[] = [
   trayEvents,
   vessels,
   bathEntries,
+  booked,
+  substances,
 ];

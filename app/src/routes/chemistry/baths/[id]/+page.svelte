@@ -12,16 +12,21 @@
   import { bathView } from '$lib/stages/chemistry/bath-view.ts';
   import ChemistryPages from '$lib/stages/chemistry/ChemistryPages.svelte';
   import { happenings, readEntry, usualEntry } from '$lib/stages/chemistry/entry-form.ts';
+  import { splitNow, writeSplit, type SplitToWrite } from '$lib/stages/chemistry/write-split.ts';
+  import { attempt } from '$lib/words/attempt.ts';
   import Glance from '$lib/stages/chemistry/Glance.svelte';
 
   const { data } = $props();
   const desk = useDesk();
   const { bath } = $derived(data);
-  const view = $derived(bathView(bath, data.entries, data.nowMs, desk.volumeUnit));
+  const view = $derived(
+    bathView(bath, data.entries, data.nowMs, desk.volumeUnit, desk.preferences.unit),
+  );
   const form = $state(usualEntry());
   let problem = $state<string>();
   let kept = $state<string>();
   /** What was sent and not answered: typed the same, it is sent again as it was, so that it is there once. */
+  let unsplit: { readonly typed: string; readonly split: SplitToWrite } | undefined;
   let unanswered: { readonly typed: string; readonly entry: KeptEntry } | undefined;
 
   useKeys([
@@ -40,10 +45,14 @@
   }
 
   async function keep() {
-    const { value, trouble } = readEntry(form, desk.volumeUnit, Date.now());
+    const { value, trouble } = readEntry(form, desk.volumeUnit, Date.now(), desk.preferences.unit);
     problem = trouble;
     if (!value) return;
     const typed = JSON.stringify(form);
+    if (form.kind === 'split' && 'volumeMl' in value.entry) {
+      await split(typed, value.entry.volumeMl);
+      return;
+    }
     const entry = unanswered?.typed === typed ? unanswered.entry : { id: newId(), ...value };
     unanswered = { typed, entry };
     if (!(await write(entry))) return;
@@ -51,16 +60,30 @@
     kept = 'Written down.';
   }
 
+  async function split(typed: string, volumeMl: number) {
+    if (unsplit?.typed !== typed) {
+      const { value, trouble } = attempt(() => splitNow(bath, data.entries, volumeMl, Date.now()));
+      problem = trouble;
+      if (!value) return;
+      unsplit = { typed, split: value };
+    }
+    const { split: sent } = unsplit;
+    problem = (await writeSplit(sent))?.detail;
+    kept = undefined;
+    if (problem !== undefined) return;
+    unsplit = undefined;
+    Object.assign(form, usualEntry());
+    await goto(`/chemistry/baths/${sent.ids.bath}`, { invalidateAll: true });
+  }
+
   /** An entry of less than nothing: what was written stays. */
   async function takeBack(id: string) {
     const one = data.entries.find((entry) => entry.id === id);
     if (!one || !('areaCm2' in one.entry)) return;
     const { kind, areaCm2 } = one.entry;
-    const note = one.note && `Taken back: ${one.note}`;
     await write({
       id: newId(),
       corrects: id,
-      ...(note && { note }),
       entry: { kind, atMs: Date.now(), areaCm2: -areaCm2 },
     });
   }
@@ -155,6 +178,15 @@
             numeric
             maxlength={6}
           />
+        {:else if form.kind === 'read'}: it reads
+          <SlotText
+            label="It reads, °{desk.preferences.unit}"
+            bind:value={form.temperature}
+            empty="what it reads"
+            after="°"
+            numeric
+            maxlength={8}
+          />
         {:else if form.kind === 'tested'}: the
           <SlotChoice label="Which test" bind:value={form.test} options={bathTests} />
           <SlotChoice
@@ -194,11 +226,12 @@
       What is written stays; what was wrong is taken back by an entry of its own.
     </p>
     <ul class="mt-1">
-      {#each view.entries as { id, at, what, takeBack: can } (id)}
+      {#each view.entries as { id, at, what, takeBack: can, href } (id)}
         <li class="flex items-start gap-x-4 border-b border-hair py-2">
           <p class="min-w-0 flex-1">
             <span class="block text-[15px] text-soft">{at}</span>
-            <span class="break-words">{what}</span>
+            {#if href}<a class="slot-in break-words" {href}>{what}</a>
+            {:else}<span class="break-words">{what}</span>{/if}
           </p>
           {#if can}
             <button

@@ -4,4 +4,4 @@
   const { data } = $props();
 </script>
 
-<BathPage nowMs={data.nowMs} />
+<BathPage nowMs={data.nowMs} substances={data.substances} of={data.of} />

@@ -14,5 +14,6 @@
     from={data.recipe}
     changing={data.recipe}
     recipes={data.recipes}
+    substances={data.substances}
   />
 {/key}

@@ -13,4 +13,5 @@
   {...data.from && { from: data.from }}
   {...data.forRoll && { given: data.forRoll }}
   recipes={data.recipes}
+  substances={data.substances}
 />

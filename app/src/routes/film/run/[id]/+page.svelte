@@ -6,6 +6,7 @@
   import { useWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
   import { giveWay } from '$lib/stages/film/give-way.ts';
   import { quickNotes } from '$lib/stages/film/quick-notes.ts';
+  import { nextBathWords } from '$lib/stages/film/film-baths.ts';
   import RunBar from '$lib/stages/film/RunBar.svelte';
   import RunMore from '$lib/stages/film/RunMore.svelte';
   import { Run } from '$lib/stages/film/run.svelte.ts';
@@ -30,6 +31,7 @@
   });
   const { roll, view, moment } = $derived(run);
   const unit = $derived(desk.preferences.unit);
+  const nextBath = $derived(nextBathWords(roll, moment, data.standing));
   let controls = $state<HTMLElement>();
   let mounted = $state(false);
   /** A clock runs, and this browser may not sound before it is touched. */
@@ -104,6 +106,11 @@
       {:else}
         {#each view.next as sentence, index (index)}
           <p class="run-next {index === 0 ? '' : 'text-soft'}">{sentence}</p>
+        {/each}
+        {#each nextBath as sentence, index (index)}
+          <p class="mt-1 text-[22px] leading-tight {index === 0 ? 'text-soft' : 'text-caution'}">
+            {sentence}
+          </p>
         {/each}
       {/if}
     </div>

@@ -5,6 +5,7 @@
   import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import { newId } from '$lib/kit/new-id.ts';
+  import BathLinks from '$lib/nouns/bath/BathLinks.svelte';
   import { putInHand } from '$lib/nouns/in-hand/held.svelte.ts';
   import type { PrintDraft } from '$lib/nouns/in-hand/draft.ts';
   import { latestVersion } from '$lib/nouns/print/latest.ts';
@@ -154,6 +155,12 @@
           {#if sheet.firings.length > 0}
             <p class="text-[15px] text-soft">
               {givenWords(sheet, shown)}
+            </p>
+          {/if}
+          {#if sheet.baths}
+            <p class="text-[15px] text-soft">
+              {sheet.baths.widthCm} × {sheet.baths.heightCm} cm, through
+              <BathLinks through={sheet.baths.baths} />.
             </p>
           {/if}
           {#if data.trays[sheet.id]}

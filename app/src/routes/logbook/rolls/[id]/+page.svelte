@@ -14,6 +14,7 @@
   import { format, isSameDay } from 'date-fns';
   import { put } from '$lib/kit/client.ts';
   import { useWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
+  import BathLinks from '$lib/nouns/bath/BathLinks.svelte';
   import DriftPlot from '$lib/nouns/roll/DriftPlot.svelte';
   import { driftPlot } from '$lib/nouns/roll/drift-plot.ts';
   import { developerReadings, givenOf } from '$lib/nouns/roll/follow.ts';
@@ -107,6 +108,9 @@
       .join('; ')}
     {#if roll.exposed}<a class="slot-in not-printed" href="/film/rolls/{roll.id}">change</a>{/if}
   </p>
+{/if}
+{#if roll.baths}
+  <p class="mt-1 text-soft">Through <BathLinks through={roll.baths.baths} />.</p>
 {/if}
 
 <div

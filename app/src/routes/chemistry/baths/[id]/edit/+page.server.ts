@@ -4,7 +4,9 @@ import { shelfStores } from '$lib/nouns/shelves.server.ts';
 
 export async function load({ params }) {
   const id = pageId(params, 'bath');
-  const bath = await forPage(() => shelfStores.baths.find(id));
+  const [bath, substances] = await forPage(() =>
+    Promise.all([shelfStores.baths.find(id), shelfStores.substances.all()]),
+  );
   if (!bath) error(404, 'There is no bath with this id.');
-  return { bath, nowMs: Date.now() };
+  return { bath, substances, nowMs: Date.now() };
 }

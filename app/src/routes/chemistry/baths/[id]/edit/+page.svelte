@@ -4,4 +4,4 @@
   const { data } = $props();
 </script>
 
-<BathPage bath={data.bath} nowMs={data.nowMs} />
+<BathPage bath={data.bath} nowMs={data.nowMs} substances={data.substances} />

@@ -1,5 +1,5 @@
 import { addEntry } from '$lib/nouns/bath/entries.server.ts';
-import { KeptEntry } from '$lib/nouns/bath/ledger.ts';
+import { WrittenEntry } from '$lib/nouns/bath/ledger.ts';
 import { answer, api, idFrom, notFound, readBody } from '$lib/server/api.ts';
 import { InvalidInput } from '$lib/server/problem/invalid-input.ts';
 
@@ -7,7 +7,7 @@ import { InvalidInput } from '$lib/server/problem/invalid-input.ts';
 export const PUT = api(async ({ params, request }) => {
   const bathId = idFrom(params);
   const entryId = idFrom(params, 'entry');
-  const entry = await readBody(request, KeptEntry);
+  const entry = await readBody(request, WrittenEntry);
   if (entry.id.toLowerCase() !== entryId) {
     throw new InvalidInput([
       { pointer: '/id', detail: 'The entry’s id is not the one in the address.' },

@@ -1,3 +1,4 @@
+import { bookSheet } from '$lib/nouns/bath/book.server.ts';
 import { addTrayEvent } from '$lib/nouns/print/trays.server.ts';
 import { ProcessEvent } from '$lib/nouns/process/contract.ts';
 import { answer, api, idFrom, readBody } from '$lib/server/api.ts';
@@ -14,5 +15,6 @@ export const PUT = api(async ({ params, request }) => {
     ]);
   }
   const added = await addTrayEvent(sheetId, event);
+  await bookSheet(sheetId);
   return answer({ event }, added ? 201 : 200);
 });

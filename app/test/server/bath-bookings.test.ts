@@ -1,0 +1,186 @@
+import { randomUUID } from 'node:crypto';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { ROLL_EQUIVALENT_CM2 } from '@katachron/core';
+import { addEntry, entriesOf } from '../../src/lib/nouns/bath/entries.server.ts';
+import { inHandExample } from '../../src/lib/nouns/in-hand/contract.ts';
+import { printExample, type PrintBody } from '../../src/lib/nouns/print/contract.ts';
+import type { ProcessEvent } from '../../src/lib/nouns/process/contract.ts';
+import { rollExample } from '../../src/lib/nouns/roll/contract.ts';
+import { shelfStores } from '../../src/lib/nouns/shelves.server.ts';
+import { PUT as PUT_PRINT } from '../../src/routes/api/v1/prints/[id]/+server.ts';
+import { PUT as PUT_IN_HAND } from '../../src/routes/api/v1/prints-in-hand/[id]/+server.ts';
+import { PUT as PUT_ROLL } from '../../src/routes/api/v1/rolls/[id]/+server.ts';
+import { PUT as PUT_EVENT } from '../../src/routes/api/v1/rolls/[id]/events/[event]/+server.ts';
+import { PUT as PUT_TRAY } from '../../src/routes/api/v1/sheets/[id]/events/[event]/+server.ts';
+import { call } from './call.ts';
+import { freshDatabase } from './database.ts';
+
+freshDatabase();
+
+const [stop, fixer, developer] = [randomUUID(), randomUUID(), randomUUID()];
+beforeEach(async () => {
+  for (const [id, use] of [
+    [stop, 'stop'],
+    [fixer, 'fixer'],
+    [developer, 'paper-developer'],
+  ] as const) {
+    await shelfStores.baths.put(id, {
+      ...{ name: `The ${use}`, use, mixedAtMs: 1, volumeMl: 2000, tests: [] },
+    });
+  }
+});
+
+const ledger = async (bath: string) => (await entriesOf([bath]))[bath] ?? [];
+/** What of a roll or a print stands on a bath now, cm², and in how many lines it is written. */
+const booked = async (bath: string, of: string) => {
+  const all = await ledger(bath);
+  const own = all.filter((one) => one.of?.id === of);
+  const lines = all.filter((one) => one.of?.id === of || own.some(({ id }) => id === one.corrects));
+  const areas = lines.map(({ entry }) => ('areaCm2' in entry ? entry.areaCm2 : 0));
+  return { lines: lines.length, cm2: areas.reduce((sum, area) => sum + area, 0) };
+};
+
+describe('a run is booked on the baths it went through', () => {
+  const twoRolls = 2 * ROLL_EQUIVALENT_CM2;
+  const newRun = async () => {
+    const id = randomUUID();
+    const { status } = await call(PUT_ROLL, {
+      params: { id },
+      body: {
+        ...rollExample,
+        baths: {
+          load: [{ format: 'small-36', count: 2 }],
+          baths: [
+            { place: 'stop', id: stop, name: 'The stop' },
+            { place: 'fix', id: fixer, name: 'The fixer' },
+          ],
+        },
+      },
+    });
+    expect(status).toBe(201);
+    return id;
+  };
+  type Told<Event> = Event extends ProcessEvent ? Omit<Event, 'id' | 'atMs'> : never;
+  const sender = (roll: string) => {
+    let atMs = 1_768_500_100_000;
+    const send = async (event: ProcessEvent) => {
+      const answer = await call(PUT_EVENT, { params: { id: roll, event: event.id }, body: event });
+      expect([200, 201]).toContain(answer.status);
+      return event;
+    };
+    const tell = (told: Told<ProcessEvent>) =>
+      send({ id: randomUUID(), atMs: (atMs += 60_000), ...told } as ProcessEvent);
+    return { send, tell };
+  };
+
+  it('when it is over, once, however often that is sent and by however many at once', async () => {
+    const roll = await newRun();
+    const { send, tell } = sender(roll);
+    await tell({ kind: 'poured-in', stepId: 'developer' });
+    await tell({ kind: 'poured-in', stepId: 'stop' });
+    await tell({ kind: 'poured-in', stepId: 'fix' });
+    expect(await booked(fixer, roll)).toEqual({ lines: 0, cm2: 0 });
+    const over = await tell({ kind: 'finished' });
+    await Promise.all([send(over), send(over), tell({ kind: 'note', text: 'Clear.' })]);
+    for (const bath of [stop, fixer]) {
+      expect(await booked(bath, roll)).toEqual({ lines: 1, cm2: twoRolls });
+    }
+    const [line] = await ledger(fixer);
+    expect(line).toMatchObject({
+      of: { kind: 'roll', id: roll, name: rollExample.title },
+      load: [{ format: 'small-36', count: 2 }],
+    });
+  });
+
+  it('not on a bath that it never reached; and taken back, by a line of its own, when it goes on after all', async () => {
+    const roll = await newRun();
+    const { tell } = sender(roll);
+    await tell({ kind: 'poured-in', stepId: 'developer' });
+    await tell({ kind: 'poured-in', stepId: 'stop' });
+    const over = await tell({ kind: 'finished' });
+    expect(await booked(stop, roll)).toEqual({ lines: 1, cm2: twoRolls });
+    expect(await booked(fixer, roll)).toEqual({ lines: 0, cm2: 0 });
+    await tell({ kind: 'undone', eventId: over.id });
+    expect(await booked(stop, roll)).toEqual({ lines: 2, cm2: 0 });
+    await tell({ kind: 'poured-in', stepId: 'fix' });
+    await tell({ kind: 'finished' });
+    expect(await booked(stop, roll)).toEqual({ lines: 3, cm2: twoRolls });
+    expect(await booked(fixer, roll)).toEqual({ lines: 1, cm2: twoRolls });
+  });
+
+  it('what somebody took back by hand is not booked again; a bath that is gone books nothing', async () => {
+    const roll = await newRun();
+    const { tell } = sender(roll);
+    await tell({ kind: 'poured-in', stepId: 'developer' });
+    await tell({ kind: 'poured-in', stepId: 'stop' });
+    await shelfStores.baths.remove(fixer, (await shelfStores.baths.find(fixer))!.version);
+    await tell({ kind: 'poured-in', stepId: 'fix' });
+    await tell({ kind: 'finished' });
+    expect(await booked(fixer, roll)).toEqual({ lines: 0, cm2: 0 });
+    const line = (await ledger(stop)).find(({ of }) => of?.id === roll)!;
+    await addEntry(stop, {
+      ...{ id: randomUUID(), corrects: line.id },
+      entry: { kind: 'film', atMs: 1_768_600_000_000, areaCm2: -twoRolls },
+    });
+    await tell({ kind: 'note', text: 'It was the other stop.' });
+    expect(await booked(stop, roll)).toEqual({ lines: 2, cm2: 0 });
+  });
+});
+
+describe('a sheet is booked on the baths it went through', () => {
+  const area = 20.3 * 25.4;
+  const sheetOf = (sheetId: string): PrintBody['sheets'][number] => ({
+    ...printExample.sheets[0]!,
+    id: sheetId,
+    baths: {
+      ...{ widthCm: 20.3, heightCm: 25.4 },
+      baths: [
+        { place: 'print-developer', id: developer, name: 'The developer' },
+        { place: 'print-fix', id: fixer, name: 'The fixer' },
+      ],
+    },
+  });
+  const tray = (sheet: string, event: object) => {
+    const id = randomUUID();
+    const body = { id, atMs: 1_768_600_100_000, ...event };
+    return call(PUT_TRAY, { params: { id: sheet, event: id }, body });
+  };
+
+  it('when it came out of the last tray, once, its record sent before or after', async () => {
+    const [print, sheet] = [randomUUID(), randomUUID()];
+    const body = { ...printExample, sheets: [sheetOf(sheet)] };
+    await tray(sheet, { kind: 'poured-in', stepId: 'print-developer' });
+    await tray(sheet, { kind: 'poured-in', stepId: 'print-short-fix' });
+    await call(PUT_PRINT, { params: { id: print }, body });
+    expect(await booked(developer, print)).toEqual({ lines: 0, cm2: 0 });
+    await tray(sheet, { kind: 'poured-in', stepId: 'print-fix' });
+    await tray(sheet, { kind: 'finished' });
+    await call(PUT_PRINT, { params: { id: print }, body });
+    for (const bath of [developer, fixer]) {
+      const { lines, cm2 } = await booked(bath, print);
+      expect(lines).toBe(1);
+      expect(cm2).toBeCloseTo(area, 6);
+    }
+  });
+
+  it('one that nobody followed through the trays, when the print is made', async () => {
+    const [print, sheet] = [randomUUID(), randomUUID()];
+    const { draft } = inHandExample;
+    const { versions } = printExample;
+    const keep = (state: 'in-hand' | 'made', headers = {}) =>
+      call(PUT_IN_HAND, {
+        params: { id: print },
+        headers,
+        body: {
+          ...inHandExample,
+          ...{ state, draft: { ...draft, versions, sheets: [sheetOf(sheet)] } },
+        },
+      });
+    const { etag } = await keep('in-hand');
+    expect(await booked(developer, print)).toEqual({ lines: 0, cm2: 0 });
+    await keep('made', { 'if-match': etag! });
+    await keep('made', { 'if-match': etag! });
+    expect((await booked(developer, print)).lines).toBe(1);
+    expect((await booked(fixer, print)).cm2).toBeCloseTo(area, 6);
+  });
+});
