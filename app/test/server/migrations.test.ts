@@ -7,6 +7,7 @@ import { check } from '../../src/lib/server/validation.ts';
 import { demoRecipes } from '../../src/lib/server/seeds/recipes.ts';
 import { describe, expect, it } from 'vitest';
 import { migrate, migrator } from '../../src/lib/server/database/migrate.ts';
+import { migrations } from '../../src/lib/server/database/migrations/index.ts';
 import { logbookPage } from '../../src/lib/stages/logbook/store.server.ts';
 import { recipes } from '../../src/lib/nouns/recipe/store.server.ts';
 import { rolls } from '../../src/lib/nouns/roll/store.server.ts';
@@ -24,6 +25,19 @@ describe('migrations', () => {
     expect(await steps.executed()).toEqual([]);
     await migrate();
     expect(await steps.pending()).toEqual([]);
+  });
+
+  it('are made and noted together, or not at all: a start that is ended between can be made again', async () => {
+    const { name } = migrations.at(-1)!;
+    await migrator().down({ to: name });
+    const refusal = `
+      CREATE FUNCTION ended() RETURNS trigger LANGUAGE plpgsql AS $$ BEGIN RAISE 'ended'; END $$;
+      CREATE TRIGGER ended BEFORE INSERT ON migrations EXECUTE FUNCTION ended();`;
+    await database().query(refusal);
+    await expect(migrator().up()).rejects.toThrow('ended');
+    await database().query('DROP TRIGGER ended ON migrations; DROP FUNCTION ended()');
+    await migrate();
+    expect(await migrator().pending()).toEqual([]);
   });
 
   it('may be run by two servers at once', async () => {
