@@ -45,7 +45,16 @@ const print = {
     ],
   },
 };
-const printPages = ['', '/split', '/flash', '/readings', '/convert', '/edges', '/fire?what=print'];
+const printPages = [
+  '',
+  '/split',
+  '/flash',
+  '/readings',
+  '/convert',
+  '/plan',
+  '/edges',
+  '/fire?what=print',
+];
 const pages = [
   ...['/film', '/film/recipes', '/film/rolls/new', '/film/packet', '/film/clock', '/film/push'],
   ...['/film/clip-test', '/film/tanks', '/logbook', '/'],

@@ -57,6 +57,7 @@ const otherPages = [
   '/chemistry/baths/3d9a5e10-0c7b-4f26-a1d4-000000000021',
   '/chemistry/vessels',
   '/chemistry/vessels/new',
+  './plan',
   './edges',
   '/chemistry/cupboard',
   '/chemistry/cupboard/new',

@@ -82,7 +82,7 @@ for (const [name, size] of Object.entries(sizes)) {
     await leavePrint(page);
     for (const path of [
       ...['/film', '/film/clip-test', '/film/packet', '/film/push', '/print/proof', '/logbook'],
-      ...['.', './split', './flash', './readings', './convert', './edges'],
+      ...['.', './split', './flash', './readings', './convert', './plan', './edges'],
       ...['/chemistry', '/chemistry/warm', '/chemistry/wash', '/chemistry/cupboard'],
       ...['/chemistry/baths', `/chemistry/baths/${await first(page, 'baths')}`],
     ]) {

@@ -77,7 +77,7 @@ describe('the rest of a firing that was stopped', () => {
         fc.double({ min: 0, max: 0.4, noNaN: true }),
         (dialSeconds, share, lagSeconds) => {
           const lit = dialSeconds * share;
-          const rest = restOfFiring(dialSeconds, lit, lagSeconds);
+          const rest = restOfFiring(dialSeconds, lit, { lagSeconds, timerStepSeconds: 0.001 });
           const light = (dial: number) => Math.max(0, dial - lagSeconds);
           expect(Math.abs(light(lit) + light(rest) - light(dialSeconds))).toBeLessThan(0.011);
         },
@@ -85,8 +85,16 @@ describe('the rest of a firing that was stopped', () => {
     );
   });
 
+  it('is dialled as the timer can, what had been counted less the lag (P4)', () => {
+    const rest = restOfFiring(21.22, 12.4, { lagSeconds: 0.22, timerStepSeconds: 0.1 });
+    expect(rest).toBe(9);
+    const got = 12.4 - 0.22 + (rest - 0.22);
+    expect(Math.log2(got / 21)).toBeCloseTo(-0.002751, 5);
+  });
+
   it('is the whole firing where the lamp never glowed', () => {
-    expect(restOfFiring(10, 0, 0.2)).toBe(10);
-    expect(restOfFiring(10, 12, 0.2)).toBe(0);
+    const lamp = { lagSeconds: 0.2, timerStepSeconds: 0.1 };
+    expect(restOfFiring(10, 0, lamp)).toBe(10);
+    expect(restOfFiring(10, 12, lamp)).toBe(0);
   });
 });

@@ -225,6 +225,18 @@ describe('a time in another set-up', () => {
     expect(markedAperture(13)).toBeCloseTo(12.7, 2);
   });
 
+  it('on another paper by its speed and the nearest setting, the highlight kept (P10)', () => {
+    const bySpeed = timeOnPaper(12.4, 400, 250);
+    expect(bySpeed).toBeCloseTo(19.84, 2);
+    const [from, to] = [110, 103].map((range) => ({ range, speedStops: 0 })) as [
+      { range: number; speedStops: number },
+      { range: number; speedStops: number },
+    ];
+    const kept = keepTone(defaultPaper, from, to, bySpeed, 0.1);
+    expect(kept / bySpeed).toBeCloseTo(1.039, 3);
+    expect(kept).toBeCloseTo(20.62, 2);
+  });
+
   it('there and back is the same time', () => {
     const some = fc.double({ min: 0.1, max: 50, noNaN: true });
     fc.assert(

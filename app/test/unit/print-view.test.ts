@@ -11,12 +11,8 @@ import { beginPrint, isPlaced, placedStrip } from '../../src/lib/stages/print/be
 import { copyOf, draftFrom } from '../../src/lib/stages/print/from-record.ts';
 import { nextStripDraft, recordOf } from '../../src/lib/stages/print/keep.ts';
 import { emptyBench } from '../../src/lib/stages/print/setup-now.ts';
-import {
-  firingLines,
-  isFired,
-  ownFiringsWords,
-  versionNow,
-} from '../../src/lib/stages/print/firing-lines.ts';
+import { firingLines, isFired, versionNow } from '../../src/lib/stages/print/firing-lines.ts';
+import { ownFiringsWords } from '../../src/lib/stages/print/own-firings.ts';
 import { printView } from '../../src/lib/stages/print/print-view.ts';
 import { rulerFor } from '../../src/lib/stages/print/ruler.ts';
 import { made, withSheet } from '../made.ts';
@@ -119,8 +115,8 @@ describe('the print page', () => {
       { name: 'door', stops: 'a lot' },
     ];
     const view = viewOf({ areas });
-    expect(view.areas[0]!.does).toBe('+⅔, 6.2 s more');
-    expect(view.areas[1]!.does).toBe('−⅓, held back for 2.2 s');
+    expect(view.areas[0]!.does).toBe('+59 %, 6.2 s more');
+    expect(view.areas[1]!.does).toBe('−⅓, −21 %, held back for 2.2 s');
     expect(view.areas[2]!.trouble).toContain('+⅔ burns');
   });
 
@@ -435,15 +431,16 @@ describe('a print in two exposures, or with a flash', () => {
     return firingLines(changed, printView(changed, bench), 'print');
   };
 
-  it('split, it is fired soft and hard, held back in both, and burned with the one filter', () => {
+  it('split, it is fired soft and hard, held back in both, and burned with the soft one while that is in', () => {
     const lines = linesOf({ split: { soft: '00', hard: '5' } });
-    expect(lines.map(({ filter }) => filter)).toEqual(['filter 00', 'filter 5', 'filter 2½']);
+    expect(lines.map(({ filter }) => filter)).toEqual(['filter 00', 'filter 00', 'filter 5']);
     expect(lines[0]!.hands).toMatch(/^Whole sheet; hold back hand for \d\.\d s$/);
-    expect(lines[1]!.hands).toMatch(/^Whole sheet again; hold back hand for \d\.\d s$/);
+    expect(lines[1]!.hands).toBe('Burn roof, card with a hole moving');
+    expect(lines[2]!.hands).toMatch(/^Whole sheet again; hold back hand for \d\.\d s$/);
     const view = printView({ ...asked, split: { soft: '00', hard: '5' } });
     const [soft, hard] = view.split!.pair!;
     expect(lines[0]!.dialSeconds).toBeCloseTo(soft!.seconds + 0.2, 1);
-    expect(lines[1]!.dialSeconds).toBeCloseTo(hard!.seconds + 0.2, 1);
+    expect(lines[2]!.dialSeconds).toBeCloseTo(hard!.seconds + 0.2, 1);
     expect(versionNow({ ...asked, split: { soft: '00', hard: '5' } }, view)!.split).toHaveLength(2);
   });
 

@@ -1,3 +1,5 @@
+import { numberWord } from '../../quantity/number-word.ts';
+
 /** How the patches of a strip come by their exposures, as data. */
 export interface StripMethod {
   readonly id: string;
@@ -8,8 +10,6 @@ export interface StripMethod {
   readonly hands: (covered: number, patches: number) => string;
 }
 
-const WORDS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
-
 /**
  * A count of patches in words.
  * @param count whole number from 0
@@ -19,5 +19,5 @@ const WORDS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eig
  * patchesInWords(3) // = "three patches"
  */
 export function patchesInWords(count: number): string {
-  return `${WORDS[count] ?? count} ${count === 1 ? 'patch' : 'patches'}`;
+  return `${numberWord(count)} ${count === 1 ? 'patch' : 'patches'}`;
 }

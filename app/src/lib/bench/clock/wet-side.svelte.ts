@@ -185,6 +185,12 @@ export class WetSide {
     return this.#speaker.play(sounds);
   }
 
+  /** Words outside of any process, where they are to be spoken. */
+  say(words: string): void {
+    const manner = this.#manner?.();
+    if (manner?.soundOn && manner.spoken) this.#voice.say(words);
+  }
+
   /** Something happened now (or a moment ago). Shown and kept here first, then sent. */
   record(rollId: string, event: NewEvent, atMs = Date.now()): ProcessEvent {
     const full = { ...event, id: newId(), atMs } as ProcessEvent;

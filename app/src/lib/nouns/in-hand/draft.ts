@@ -4,7 +4,7 @@ import { instantMs, oneOf, orNull, text, typed } from '../../kit/fields.ts';
 import { paperSizes } from '../paper/sizes.ts';
 import { MOST_AREAS, MOST_SHEETS } from '../print/limits.ts';
 import { howRead } from '../print/readings.ts';
-import { GivenFiring, Sheet, Version } from '../print/sheet.ts';
+import { GivenFiring, Sheet, Version, howArea } from '../print/sheet.ts';
 import { MOST_SPOTS, MOST_STRIPS, firedThings, proofThings } from './limits.ts';
 import {
   Lamp,
@@ -204,6 +204,12 @@ export const PrintDraft = Type.Object(
       Type.Object({ soft: settingId, hard: settingId }, { additionalProperties: false }),
     ),
     flash: Type.Optional(typed),
+    /** So many hands hold back at a time. */
+    hands: Type.Optional(oneOf(['one', 'two'] as const, 'The hands')),
+    /** A black border, its light in seconds. */
+    keyLine: Type.Optional(typed),
+    /** The flash comes after the rest. */
+    flashAfter: Type.Optional(Type.Boolean()),
     /** What switches the lamp, and whether the print is given in the strip's own firings. */
     lampBy: Type.Optional(
       oneOf(
@@ -239,7 +245,16 @@ export const PrintDraft = Type.Object(
     forgetBeforeMs: Type.Optional(instantMs('Forget before')),
     earlier: Type.Array(EarlierStrip, { maxItems: MOST_STRIPS }),
     areas: Type.Array(
-      Type.Object({ name: text('The area', 60), stops: typed }, { additionalProperties: false }),
+      Type.Object(
+        {
+          name: text('The area', 60),
+          stops: typed,
+          ...howArea,
+          /** The lens is opened for it by so many stops. */
+          wider: Type.Optional(typed),
+        },
+        { additionalProperties: false },
+      ),
       { maxItems: MOST_AREAS },
     ),
   },

@@ -1,4 +1,4 @@
-import { lampSwitches } from '@katachron/core';
+import { lampSwitches, planTools, tones } from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { instantMs, isoRange, oneOf, seconds, stops, text, uuid } from '../../kit/fields.ts';
 import { PaperThrough } from '../bath/through.ts';
@@ -10,6 +10,25 @@ const number = Type.Integer({
   minimum: 1,
   maximum: MOST_SHEETS,
 });
+
+/** How an area is burned or held back, where it is another way than usual. */
+export const howArea = {
+  /** What it is burned in. */
+  settingId: Type.Optional(settingId),
+  /** The tone that it takes. */
+  tone: Type.Optional(
+    oneOf(
+      tones.map(({ id }) => id),
+      'The tone that it takes',
+    ),
+  ),
+  tool: Type.Optional(
+    oneOf(
+      planTools.map(({ id }) => id),
+      'The tool',
+    ),
+  ),
+};
 
 /** An answer that a sheet was exposed to. Another time, filter, burn or dodge is another version. */
 export const Version = Type.Object(
@@ -26,7 +45,14 @@ export const Version = Type.Object(
     }),
     areas: Type.Array(
       Type.Object(
-        { name: text('The area', 60, 1), stops: stops('The burn or dodge') },
+        {
+          name: text('The area', 60, 1),
+          stops: stops('The burn or dodge'),
+          ...howArea,
+          widerStops: Type.Optional(
+            Type.Number({ title: 'By how much the lens is opened', minimum: 0, maximum: 8 }),
+          ),
+        },
         { title: 'An area', additionalProperties: false },
       ),
       { title: 'The areas', maxItems: MOST_AREAS },
@@ -45,6 +71,8 @@ export const Version = Type.Object(
     flashShare: Type.Optional(
       Type.Number({ title: 'The flash, of its threshold', minimum: 0, maximum: 2 }),
     ),
+    /** A black border of its own light, s. */
+    keyLineSeconds: Type.Optional(seconds('The key line')),
     /** What dries darker was taken off the time. */
     dryDown: Type.Optional(Type.Boolean({ title: 'Dry-down taken off' })),
   },

@@ -11,6 +11,7 @@ import { waterBathOperation } from './chemistry/water-bath.ts';
 import { cornerFallOffOperation } from './corner-fall-off.ts';
 import { keyLineOperation } from './key-line.ts';
 import { contrastOperation } from './contrast.ts';
+import { sequenceOperation } from './sequence.ts';
 import { driftOperation } from './drift.ts';
 import { filmTimeOperation } from './film-time.ts';
 import { flashOperation } from './flash.ts';
@@ -37,6 +38,7 @@ export const operations = [
   burnOperation,
   cornerFallOffOperation,
   keyLineOperation,
+  sequenceOperation,
   mixOperation,
   mixFromStockOperation,
   twoStageOperation,

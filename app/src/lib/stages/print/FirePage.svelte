@@ -54,8 +54,10 @@
 
   function bigButton() {
     if (fire.lines.length === 0) leave();
-    else if (!fire.looked) fire.looked = true;
-    else if (fire.done) void intoDeveloper();
+    else if (!fire.looked) {
+      fire.looked = true;
+      fire.announce();
+    } else if (fire.done) void intoDeveloper();
     else fire.fire();
   }
 

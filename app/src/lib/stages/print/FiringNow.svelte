@@ -57,11 +57,22 @@
     </p>
     <p class="mt-3 text-xl text-soft md:text-2xl">
       {capital(line.filter)}{before && before.filter !== line.filter ? ': change it now' : ''}.
+      {#if before && before.lens !== line.lens}<span class="text-caution"
+          >{line.lens ? `${capital(line.lens)}: open it now` : 'Stop the lens down again'}.</span
+        >{/if}
       {#if fire.by === 'screen'}<span data-testid="lamp"
           >{fire.lit ? 'Lamp on' : 'Lamp off'} (simulated lamp timer)</span
         >{:else if fire.by === 'own-timer'}Start your timer on the long beep.{:else}Long beep:
         light. Then a beat each second; two low beeps: dark.{/if}
     </p>
+    {#if clock.state === 'lit'}
+      {#each fire.holding as { name, inSeconds, forSeconds }, index (index)}
+        <p class="mt-3 text-2xl md:text-4xl" data-testid="holding">
+          {#if inSeconds > 0}{capital(name)} in {shown(inSeconds)}{:else}Hold back {name}:
+            <b class="numeral">{shown(forSeconds)}</b>{/if}
+        </p>
+      {/each}
+    {/if}
     {#if next}
       <p class="mt-3 text-xl text-soft md:text-2xl">Then: {firingSentence(next)}.</p>
     {/if}

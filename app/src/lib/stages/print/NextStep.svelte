@@ -2,7 +2,7 @@
   import Said from '../../kit/Said.svelte';
   import Button from '../../kit/Button.svelte';
   import SlotChoice from '../../kit/SlotChoice.svelte';
-  import { ownFiringsWords } from './firing-lines.ts';
+  import { ownFiringsWords } from './own-firings.ts';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
 
   const { print }: { print: PrintInHand } = $props();

@@ -11,6 +11,7 @@
           { href: `${of}/readings`, name: 'Readings' },
           { href: `${of}/split`, name: 'Soft and hard' },
           { href: `${of}/flash`, name: 'Flash' },
+          { href: `${of}/plan`, name: 'Plan' },
           { href: `${of}/edges`, name: 'Edges' },
           { href: `${of}/convert`, name: 'Another size' },
         ]

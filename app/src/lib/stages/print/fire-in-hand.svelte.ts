@@ -5,6 +5,7 @@ import type { WetSide } from '../../bench/clock/wet-side.svelte.ts';
 import { SimulatedLampTimer } from '../../bench/devices/simulated-lamp-timer.ts';
 import type { Firing } from '../../nouns/in-hand/draft.ts';
 import type { Fireable } from './fireable.ts';
+import { restOfLine, type FiringLine } from './firing-lines.ts';
 import { FiringClock } from './firing.svelte.ts';
 
 /**
@@ -47,8 +48,33 @@ export class FireInHand {
     return this.#firing().at;
   }
 
-  get line() {
-    return this.lines[this.at];
+  /** What is next, or lit: of a firing that was stopped, what is left of it. */
+  get line(): FiringLine | undefined {
+    const line = this.lines[this.at];
+    const { lacking } = this;
+    if (!line || lacking === undefined) return line;
+    return restOfLine(line, line.dialSeconds - lacking, this.of.timerStep);
+  }
+
+  /** Who is held back in it, for the ear. */
+  get #hands() {
+    return { held: this.line?.held ?? [], lagSeconds: this.of.lagSeconds };
+  }
+
+  /** What has to be held back at this moment, or next, and for how long from now, s. */
+  get holding(): {
+    readonly name: string;
+    readonly inSeconds: number;
+    readonly forSeconds: number;
+  }[] {
+    const light = this.clock.secondsLit - this.of.lagSeconds;
+    return (this.line?.held ?? [])
+      .map(({ name, fromSeconds, seconds }) => ({
+        name,
+        inSeconds: fromSeconds - light,
+        forSeconds: fromSeconds + seconds - light,
+      }))
+      .filter(({ forSeconds }) => forSeconds > 0);
   }
 
   /** What a firing that was stopped still lacks, s. */
@@ -84,7 +110,7 @@ export class FireInHand {
     const { litAtMs } = this.#firing();
     if (litAtMs === undefined || !this.line) return;
     if (Date.now() < litAtMs + this.seconds * 1000) {
-      this.clock.rejoin(litAtMs, this.seconds, this.by);
+      this.clock.rejoin(litAtMs, this.seconds, this.by, this.#hands);
     } else {
       this.endedAway = true;
       this.#given();
@@ -102,7 +128,7 @@ export class FireInHand {
     if (!this.line || this.clock.state !== 'ready') return;
     this.#timer.focus(false);
     this.endedAway = false;
-    this.#keep({ litAtMs: this.clock.begin(this.seconds, this.by) });
+    this.#keep({ litAtMs: this.clock.begin(this.seconds, this.by, this.#hands) });
   }
 
   lampOut(): void {
@@ -111,7 +137,10 @@ export class FireInHand {
     const { given } = this.#firing();
     this.#keep({
       given: litSeconds > 0 ? [...given, this.#light(Number(litSeconds.toFixed(2)))] : given,
-      lacking: restOfFiring(this.seconds, litSeconds, this.of.lagSeconds),
+      lacking: restOfFiring(this.seconds, litSeconds, {
+        lagSeconds: this.of.lagSeconds,
+        timerStepSeconds: this.of.timerStep,
+      }),
     });
   }
 
@@ -166,6 +195,16 @@ export class FireInHand {
       given: [...this.#firing().given, this.#light(this.seconds)],
     });
     this.#exposed();
+    this.announce();
+  }
+
+  /** Names what is next, for those who cannot look. */
+  announce(): void {
+    const { line, looked } = this;
+    if (!line || !looked) return;
+    const before = this.lines[this.at - 1];
+    const other = before && (before.filter !== line.filter || before.lens !== line.lens);
+    this.#wetSide.say([line.hands, other && line.filter].filter(Boolean).join('. '));
   }
 
   /** Only once all was given, or left out, was the sheet exposed: what is written down is what was fired. */

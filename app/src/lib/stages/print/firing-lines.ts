@@ -1,10 +1,10 @@
-import { burnOrDodge, repeatAsFired, type Lamp } from '@katachron/core';
+import type { SequenceFiring } from '@katachron/core';
 import same from 'fast-deep-equal';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { Fired } from '../../nouns/in-hand/limits.ts';
 import type { Version } from '../../nouns/print/sheet.ts';
-import { attempt } from '../../words/attempt.ts';
 import { enlargerSeconds } from '../../words/duration.ts';
+import { stopsInWords } from '../../words/fraction.ts';
 import { emptyFlash, thresholdFirings } from './flash-page-view.ts';
 import type { PrintView } from './print-view.ts';
 import { pairView } from './split-strips-view.ts';
@@ -17,6 +17,45 @@ export interface FiringLine {
   readonly dial: string;
   /** The setting that has to be in, where it is another than before. */
   readonly filter: string;
+  /** The lens, where it is opened for this. */
+  readonly lens?: string;
+  /** Who is held back when, and the hands' words without them. */
+  readonly held?: readonly HeldLine[];
+  readonly whole?: string;
+}
+
+/** A place that is held back during a firing's light. */
+export interface HeldLine {
+  readonly name: string;
+  /** With what, where that was chosen. */
+  readonly how: string;
+  readonly fromSeconds: number;
+  readonly seconds: number;
+}
+
+/** What begins with the light needs no time of its own, s. */
+const AT_ONCE = 0.05;
+
+/** "Whole sheet; hold back door for 2.2 s; after 3.0 s hold back sky for 1.2 s, wand moving". */
+export function handsWords(whole: string, held: readonly HeldLine[], timerStep: number): string {
+  const shown = (seconds: number) => `${enlargerSeconds(seconds, timerStep)} s`;
+  const parts = held.map(({ name, how, fromSeconds, seconds }) => {
+    const after = fromSeconds > AT_ONCE ? `after ${shown(fromSeconds)} ` : '';
+    return `${after}hold back ${name} for ${shown(seconds)}${how && `, ${how}`}`;
+  });
+  return [whole, ...parts].join('; ');
+}
+
+/** What of a firing is left when so much of its light was given already, s. */
+export function restOfLine(line: FiringLine, hadSeconds: number, timerStep: number): FiringLine {
+  if (!line.held || hadSeconds <= 0) return line;
+  const held = line.held.flatMap((one) => {
+    const fromSeconds = Math.max(0, one.fromSeconds - hadSeconds);
+    const seconds = one.fromSeconds + one.seconds - hadSeconds - fromSeconds;
+    return seconds > AT_ONCE ? [{ ...one, fromSeconds, seconds }] : [];
+  });
+  const whole = line.whole ?? line.hands;
+  return { ...line, held, whole, hands: handsWords(whole, held, timerStep) };
 }
 
 /** Rounded as the timer can. */
@@ -25,46 +64,9 @@ function line(hands: string, seconds: number, timerStep: number, filter: string)
   return { hands, dialSeconds: Number(dial), dial, filter };
 }
 
-/** The patch whose very firings the print repeats: picked whole, on the strip on the page, at the setting of the answer. */
-function repeatedPatch(view: PrintView): number | undefined {
-  const { reading, setting, highlight, shadow, strip } = view;
-  const position = (highlight ?? shadow)?.position;
-  // Of a single patch only “right” is the patch itself.
-  const lone = strip?.patches.length === 1 && position !== 0;
-  const same = reading?.setting.id === setting.id;
-  return same && !lone && position !== undefined && Number.isInteger(position)
-    ? position
-    : undefined;
-}
-
-const inOwnFirings = (draft: PrintDraft) => draft.asFired === true && draft.method === 'cover-up';
-
-/** The base, in one firing or in those of the strip. */
-function baseDials(draft: PrintDraft, view: PrintView, lamp: Lamp): readonly number[] {
-  const { printSeconds, strip } = view;
-  if (printSeconds === undefined) return [];
-  const whole = [printSeconds + lamp.lagSeconds];
-  if (!inOwnFirings(draft) || !strip) return whole;
-  const patch = repeatedPatch(view);
-  if (patch !== undefined) {
-    return strip.firings.slice(0, patch + 1).map(({ dialSeconds }) => dialSeconds);
-  }
-  return attempt(() => repeatAsFired(strip.firings, printSeconds, lamp)).value ?? whole;
-}
-
-/** Where the print is given a patch's own firings: what they are, and what all that is known would give instead. */
-export function ownFiringsWords(draft: PrintDraft, view: PrintView): string | undefined {
-  const patch = repeatedPatch(view);
-  if (!inOwnFirings(draft) || !view.strip || patch === undefined || !view.dial) return undefined;
-  const dials = view.firings.slice(0, patch + 1).map(({ dial }) => dial);
-  const alike = dials.every((dial) => dial === dials[0]);
-  const given = alike ? `${dials.length} × ${dials[0]} s` : `${dials.join(' + ')} s`;
-  return `Just what patch ${patch + 1} got: ${given}. In one firing all that is known would give ${view.dial} s.`;
-}
-
 /** Everything that the lamp has to do, in its order. */
 export function firingLines(draft: PrintDraft, view: PrintView, what: Fired): FiringLine[] {
-  const { timerStep, lagSeconds, reading, printSeconds } = view;
+  const { timerStep, lagSeconds } = view;
   const noun = (name: string) => `${view.set.noun} ${name}`;
   if (what === 'strip') {
     const halves = view.beside
@@ -90,58 +92,46 @@ export function firingLines(draft: PrintDraft, view: PrintView, what: Fired): Fi
     );
   }
   if (what !== 'print') return pairLines(draft, view, what === 'pair-1' ? 0 : 1);
-  if (!reading || printSeconds === undefined) return [];
-  const { threshold, share = 0, mainSeconds } = view.flash ?? {};
-  // Without its threshold there is no flash, and nothing to make the main exposure shorter for.
-  const mainly = threshold && mainSeconds !== undefined ? mainSeconds / printSeconds : 1;
-  const exposures = (view.split?.pair ?? [{ setting: reading.setting, seconds: printSeconds }]).map(
-    ({ setting, seconds }) => ({ filter: noun(setting.name), seconds: seconds * mainly }),
-  );
-  const areas = draft.areas.flatMap(({ name }, index) => {
-    const stops = view.areas[index]?.stops;
-    return stops === undefined || stops === 0 ? [] : [{ name: name.trim() || 'the area', stops }];
-  });
-  const held = (seconds: number) =>
-    areas
-      .filter(({ stops }) => stops < 0)
-      .map(
-        ({ name, stops }) =>
-          `hold back ${name} for ${enlargerSeconds(burnOrDodge(seconds, stops), timerStep)} s`,
-      );
-  const plain = view.set.settings.find(({ id }) => id === threshold?.settingId);
-  const flash = threshold
-    ? [
-        line(
-          'Flash: nothing in the negative’s place',
-          threshold.seconds * share + lagSeconds,
-          timerStep,
-          noun(plain?.name ?? threshold.settingId),
-        ),
-      ]
-    : [];
-  return [
-    ...flash,
-    ...exposures.flatMap(({ filter, seconds }, part) => {
-      const dials =
-        exposures.length === 1 && mainly === 1
-          ? baseDials(draft, view, lamp)
-          : [seconds + lagSeconds];
-      const hands = [part === 0 ? 'Whole sheet' : 'Whole sheet again', ...held(seconds)].join('; ');
-      return dials.map((dial, index) =>
-        line(index === 0 ? hands : 'Whole sheet again', dial, timerStep, filter),
-      );
-    }),
-    ...areas
-      .filter(({ stops }) => stops > 0)
-      .map(({ name, stops }) =>
-        line(
-          `Burn ${name}, card with a hole moving`,
-          burnOrDodge(printSeconds * mainly, stops) + lagSeconds,
-          timerStep,
-          noun(reading.setting.name),
-        ),
+  return printLines(draft, view);
+}
+
+const nameOf = (draft: PrintDraft, area: number) => draft.areas[area]?.name.trim() || 'the area';
+
+/** What the hands do before a firing of the print, but for holding back. */
+function printHands(draft: PrintDraft, view: PrintView, firing: SequenceFiring, again: boolean) {
+  const { kind, area = 0, widerStops } = firing;
+  const words: Record<SequenceFiring['kind'], () => string> = {
+    flash: () => 'Flash: nothing in the negative’s place',
+    base: () => (again ? 'Whole sheet again' : 'Whole sheet'),
+    burn: () => `Burn ${nameOf(draft, area)}, ${view.areas[area]!.tool.how}`,
+    'key-line': () => 'Key line: nothing in the negative’s place, a mask over the picture',
+  };
+  return words[kind]() + (widerStops > 0 ? `, lens ${stopsInWords(widerStops)} wider` : '');
+}
+
+/** The whole plan of the print, as the hands go through it. */
+function printLines(draft: PrintDraft, view: PrintView): FiringLine[] {
+  const { firings = [] } = view.plan.sequence ?? {};
+  const first = firings.findIndex(({ kind }) => kind === 'base');
+  return firings.map((firing, index): FiringLine => {
+    const { setting, dialSeconds, widerStops } = firing;
+    const name = view.set.settings.find(({ id }) => id === setting.id)?.name ?? setting.id;
+    const held = firing.held.map(({ area, fromSeconds, seconds }): HeldLine => {
+      const how = draft.areas[area]?.tool ? view.areas[area]!.tool.how : '';
+      return { name: nameOf(draft, area), how, fromSeconds, seconds };
+    });
+    const hands = printHands(draft, view, firing, index > first);
+    return {
+      ...line(
+        handsWords(hands, held, view.timerStep),
+        dialSeconds,
+        view.timerStep,
+        `${view.set.noun} ${name}`,
       ),
-  ];
+      ...(held.length > 0 && { held, whole: hands }),
+      ...(widerStops > 0 && { lens: `lens ${stopsInWords(widerStops)} wider` }),
+    };
+  });
 }
 
 /** A strip of soft and hard; the second one only when the first was read. */
@@ -165,10 +155,20 @@ export function versionNow(draft: PrintDraft, view: PrintView): Version | undefi
     range: reading.setting.range,
     withinStops: reading.withinStops,
     dialSeconds: lines.map(({ dialSeconds }) => dialSeconds),
-    areas: draft.areas.flatMap(({ name }, index) => {
-      const stops = view.areas[index]?.stops;
-      return stops === undefined || stops === 0 ? [] : [{ name: name.trim() || 'the area', stops }];
+    areas: draft.areas.flatMap(({ settingId, tone, tool }, index) => {
+      const { stops, widerStops = 0 } = view.areas[index] ?? {};
+      if (stops === undefined || stops === 0) return [];
+      return [
+        {
+          ...{ name: nameOf(draft, index), stops },
+          ...(settingId && { settingId }),
+          ...(tone && { tone }),
+          ...(tool && { tool }),
+          ...(widerStops > 0 && { widerStops }),
+        },
+      ];
     }),
+    ...(view.plan.keyLineSeconds !== undefined && { keyLineSeconds: view.plan.keyLineSeconds }),
     ...(draft.dryDown && { dryDown: true }),
     ...(view.split?.pair && {
       split: view.split.pair.map(({ setting, seconds }) => ({ settingId: setting.id, seconds })),
@@ -184,15 +184,17 @@ export function versionNow(draft: PrintDraft, view: PrintView): Version | undefi
 const filtersOf = ({ split = [] }: Pick<Version, 'split'>) =>
   split.map(({ settingId }) => settingId);
 
+/** What of an area is light; its name and its tool are not. */
+const lightOfArea = ({ stops, settingId, widerStops }: Version['areas'][number]) => [
+  ...[stops, settingId, widerStops],
+];
+
 /** Would a sheet of the one be a sheet of the other? The light is what counts, and where it falls. */
 const sameAnswer = (a: Omit<Version, 'number'>, b: Omit<Version, 'number'>) =>
   a.settingId === b.settingId &&
   same(a.dialSeconds, b.dialSeconds) &&
   same(filtersOf(a), filtersOf(b)) &&
-  same(
-    a.areas.map(({ stops }) => stops),
-    b.areas.map(({ stops }) => stops),
-  );
+  same(a.areas.map(lightOfArea), b.areas.map(lightOfArea));
 
 /** Was the last sheet given just the answer on the page? Another time, filter, burn or dodge wants another sheet. */
 export function isFired(draft: PrintDraft, view: PrintView): boolean {

@@ -1,10 +1,24 @@
-import { COUNT_IN_BEATS, firingCues, lampSwitches, type LampSwitchId } from '@katachron/core';
+import {
+  COUNT_IN_BEATS,
+  firingCues,
+  lampSwitches,
+  type Held,
+  type LampSwitchId,
+} from '@katachron/core';
 import { firingSounds } from '../../bench/clock/sounds/firing.ts';
 import type { WetSide } from '../../bench/clock/wet-side.svelte.ts';
 import type { LampTimer } from '../../bench/devices/lamp-timer.ts';
 
 /** Between the touch and the first beat, ms: time enough to put every sound on the timeline. */
 const AHEAD_MS = 120;
+
+/** What of one firing is heard besides its beginning and its end. */
+export interface HandsInLight {
+  readonly held: readonly Held[];
+  readonly lagSeconds: number;
+}
+
+const NO_HANDS: HandsInLight = { held: [], lagSeconds: 0 };
 
 export type FiringState = 'ready' | 'counting' | 'lit' | 'given';
 
@@ -37,26 +51,33 @@ export class FiringClock {
     return Math.max(0, this.#seconds - Math.max(0, this.#elapsed));
   }
 
+  /** Of the lamp, s, since it was switched on. */
+  get secondsLit(): number {
+    return Math.max(0, this.#elapsed);
+  }
+
   get #elapsed(): number {
     return (this.#nowMs - (this.#startMs ?? this.#nowMs)) / 1000 - COUNT_IN_BEATS;
   }
 
   /** Counts in, and gives it. The instant at which the lamp lights, ms. */
-  begin(seconds: number, by: LampSwitchId): number {
+  begin(seconds: number, by: LampSwitchId, hands = NO_HANDS): number {
     const startMs = Date.now() + AHEAD_MS;
-    this.#run(startMs, seconds, by);
+    this.#run(startMs, seconds, by, hands);
     return startMs + COUNT_IN_BEATS * 1000;
   }
 
   /** Goes on with one whose lamp was lit at an instant, or will be. */
-  rejoin(litAtMs: number, seconds: number, by: LampSwitchId): void {
-    this.#run(litAtMs - COUNT_IN_BEATS * 1000, seconds, by);
+  rejoin(litAtMs: number, seconds: number, by: LampSwitchId, hands = NO_HANDS): void {
+    this.#run(litAtMs - COUNT_IN_BEATS * 1000, seconds, by, hands);
   }
 
-  #run(startMs: number, seconds: number, by: LampSwitchId): void {
+  #run(startMs: number, seconds: number, by: LampSwitchId, hands: HandsInLight): void {
     this.#silence();
     const { beats } = lampSwitches.find(({ id }) => id === by)!;
-    const cues = firingCues(seconds).filter(({ kind }) => beats || kind !== 'beat');
+    const cues = firingCues(seconds, COUNT_IN_BEATS, hands.held, hands.lagSeconds).filter(
+      ({ kind }) => beats || kind !== 'beat',
+    );
     this.#startMs = startMs;
     this.#seconds = seconds;
     this.#silence = this.wetSide.play(

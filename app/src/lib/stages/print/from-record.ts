@@ -3,6 +3,7 @@ import { newDraft } from '../../nouns/in-hand/begin.ts';
 import type { Print } from '../../nouns/print/contract.ts';
 import { typedStrip } from '../../nouns/strip/typed.ts';
 import { plainStops } from '../../words/fraction.ts';
+import { typedAmount } from './area-amount.ts';
 import { typedReadings } from './read-places.ts';
 
 /** A print as it was worked out, from what the logbook has of it: set-up, every strip with its picks, versions and sheets. */
@@ -43,13 +44,16 @@ export function draftFrom(print: Print): PrintDraft {
       lamp: lamp ?? setup.lamp,
       ...(way && { way }),
     })),
-    areas: version.areas.map(({ name, stops }) => ({ name, stops: signed(stops) })),
+    areas: version.areas.map(({ stops, widerStops, ...area }) => ({
+      ...area,
+      stops: typedAmount(stops),
+      ...(widerStops !== undefined && { wider: plainStops(widerStops) }),
+    })),
+    ...(version.keyLineSeconds !== undefined && { keyLine: String(version.keyLineSeconds) }),
     versions,
     sheets,
   };
 }
-
-const signed = (stops: number) => `${stops < 0 ? '−' : '+'}${plainStops(Math.abs(stops))}`;
 
 /** The same print as one of its own: other negatives of a row, another size. It has no sheets yet. */
 export function copyOf(draft: PrintDraft): PrintDraft {

@@ -20,12 +20,10 @@ import {
   type ToneId,
 } from '@katachron/core';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
-import { areaSeconds } from '../../words/area.ts';
 import type { Print } from '../../nouns/print/contract.ts';
 import { attempt, type Attempt } from '../../words/attempt.ts';
 import { parseDecimal } from '../../words/decimal.ts';
 import { enlargerSeconds } from '../../words/duration.ts';
-import { signedStops } from '../../words/fraction.ts';
 import {
   bracketWords,
   contrastFigures,
@@ -41,6 +39,7 @@ import { conversionSentences, otherSetsWords } from './setup-change.ts';
 import { stepWanted } from '../../words/strip-step.ts';
 import { paperFacts, type PaperFacts } from '../../nouns/paper/facts.ts';
 import { curvePlot, type CurvePlot } from './curve-plot.ts';
+import { planOf, type AreaLine, type PrintPlanView, type Unplanned } from './plan.ts';
 import { rulerFor, type Ruler } from './ruler.ts';
 import { flashGiven, type FlashGiven } from './flash-given.ts';
 import { flashView, splitView, type FlashView, type SplitView } from './split-view.ts';
@@ -51,13 +50,6 @@ import { emptyBench, setupNow, type Bench, type SetupNow } from './setup-now.ts'
 export interface PatchTone {
   readonly density: number;
   readonly word: string;
-}
-
-/** A burn or dodge on the page. */
-export interface AreaLine {
-  readonly stops?: number;
-  readonly does: string;
-  readonly trouble?: string;
 }
 
 /** A pick, and what its place on the strip got. */
@@ -151,6 +143,8 @@ export interface PrintView {
   readonly refusal?: string;
   readonly troubles: Partial<Record<'lag' | 'timerStep' | 'first' | 'step' | 'patches', string>>;
   readonly areas: readonly AreaLine[];
+  /** What it takes, firing by firing. */
+  readonly plan: PrintPlanView;
 }
 
 /** Which field of the page a refusal of the strip belongs to. */
@@ -164,6 +158,13 @@ const fieldOf: Record<string, keyof PrintView['troubles']> = {
 
 /** Works the print page out: the same answer for the same draft. */
 export function printView(draft: PrintDraft, bench: Bench = emptyBench): PrintView {
+  const view = unplanned(draft, bench);
+  const plan = planOf(draft, view);
+  return { ...view, plan, areas: plan.areas };
+}
+
+/** All but what the print takes. */
+function unplanned(draft: PrintDraft, bench: Bench): Unplanned {
   const on = paperFacts(draft.paper, draft.contrastSetId, bench.papers);
   const { set } = on;
   const now = setupNow(draft, bench);
@@ -229,7 +230,6 @@ export function printView(draft: PrintDraft, bench: Bench = emptyBench): PrintVi
       reasons: [],
       neighbours: [],
       troubles,
-      areas: areasOf(draft, undefined, timerStep),
     };
   }
   let field: keyof PrintView['troubles'] = 'first';
@@ -248,7 +248,6 @@ export function printView(draft: PrintDraft, bench: Bench = emptyBench): PrintVi
       reasons: [],
       neighbours: [],
       troubles: { ...troubles, [field]: planned.trouble },
-      areas: areasOf(draft, undefined, timerStep),
     };
   }
   const first = halfOf(
@@ -383,7 +382,6 @@ function readingOf({
   | 'neighbours'
   | 'settingsWithin'
   | 'refusal'
-  | 'areas'
 > {
   const { paper, set } = on;
   const lightDensity = toneById(draft.highlightTone).netDensity;
@@ -466,11 +464,6 @@ function readingOf({
     ...(session?.trouble !== undefined && { refusal: session.trouble }),
     neighbours: reading ? neighboursOf(on, reading, lightDensity, timerStep) : [],
     reasons: reading ? reasonsOf(on, looked, reading, lightDensity, lamp) : [],
-    areas: areasOf(
-      draft,
-      flashed?.threshold ? (flashed.mainSeconds ?? printSeconds) : printSeconds,
-      timerStep,
-    ),
   };
 }
 
@@ -569,17 +562,6 @@ function settingsWithin(set: ContrastSet, { wantedRange, withinRange }: PrintRea
     ({ range }) => Math.abs(range - wantedRange) < withinRange + 1e-6,
   );
   return Math.max(set.step, ((between.length - 1) * set.step) / 2);
-}
-
-function areasOf(draft: PrintDraft, seconds: number | undefined, timerStep: number): AreaLine[] {
-  return draft.areas.map(({ stops: text }) => {
-    const read = attempt(() => parseDecimal(text, '/stops', 'Type stops: +⅔ burns, −⅓ dodges.'));
-    if (read.value === undefined) return { does: '', trouble: read.trouble };
-    const stops = read.value;
-    if (Math.abs(stops) > 10) return { does: '', trouble: 'That is more than ten stops.' };
-    if (seconds === undefined || stops === 0) return { stops, does: `${signedStops(stops)}` };
-    return { stops, does: `${signedStops(stops)}, ${areaSeconds(seconds, stops, timerStep)}` };
-  });
 }
 
 /** "seven patches from 5 s in ⅓ stop": how the strip stands in its sentence. */

@@ -1,0 +1,96 @@
+import {
+  expect,
+  leavePrint,
+  listen,
+  openPrint,
+  pressSpace,
+  prefer,
+  stripRead,
+  test,
+} from './bench.ts';
+
+const LET_GO_HZ = 1568;
+const LAMP_ON_HZ = 1047;
+
+test('a plan is typed, says what it takes, and is kept', async ({ page }) => {
+  await leavePrint(page, { ...stripRead, areas: [{ name: 'roof', stops: '+1' }] });
+  await openPrint(page, '/plan');
+  const sequence = page.getByTestId('sequence');
+  await expect(sequence.getByRole('listitem')).toHaveCount(2);
+  // Seconds hold here alone: they are kept as the stops that they are.
+  await page.getByRole('button', { name: /^How much/ }).click();
+  await page.getByRole('textbox', { name: 'How much' }).fill('+4 s');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /^How much/ })).toHaveText(/^\+0\.\d+$/);
+  await expect(page.getByText(/\+\d+ %, 4\.0 s more/)).toBeVisible();
+  await page.getByRole('button', { name: /^At what contrast/ }).click();
+  await page.getByRole('radio', { name: 'filter 00', exact: true }).click();
+  await expect(sequence).toContainText('filter 00: Burn roof, card with a hole moving');
+  await expect(page.getByText(/^Two firings, two filters, one change: \d+\.\d s/)).toBeVisible();
+  // By keyboard: another area, held back with a wand.
+  await page.keyboard.press('a');
+  const much = page.getByRole('button', { name: /^How much/ }).nth(1);
+  await much.click();
+  await page.getByRole('textbox', { name: 'How much' }).fill('−120 %');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/Less than −100 % is no light/)).toBeVisible();
+  await much.click();
+  await page.getByRole('textbox', { name: 'How much' }).fill('−25 %');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: /^Area/ }).nth(1).click();
+  await page.getByRole('textbox', { name: 'Area' }).fill('the gatherer');
+  await page.keyboard.press('Enter');
+  await page
+    .getByRole('button', { name: /^With what/ })
+    .nth(1)
+    .click();
+  await page.getByRole('radio', { name: /^hand/ }).click();
+  await expect(sequence).toContainText(/hold back the gatherer for \d\.\d s, hand moving/);
+  await page.reload();
+  await expect(sequence).toContainText(/hold back the gatherer for \d\.\d s, hand moving/);
+  await expect(sequence).toContainText('filter 00: Burn roof');
+});
+
+test('two hands cannot hold everything back, and that is said before the light', async ({
+  page,
+}) => {
+  const areas = ['a', 'b', 'c'].map((name) => ({ name, stops: '−2' }));
+  await leavePrint(page, { ...stripRead, areas });
+  await openPrint(page, '/plan');
+  await expect(page.getByRole('alert').filter({ hasText: 'Two hands cannot hold' })).toBeVisible();
+});
+
+test('what is held back has its sound within the light, and the change of filter waits', async ({
+  page,
+}) => {
+  await prefer(page, { light: 'red' });
+  const beeps = await listen(page);
+  await leavePrint(page, {
+    ...stripRead,
+    ...{ first: '2', step: '1/3', patches: '5', highlight: 2, shadow: null, lag: '0', earlier: [] },
+    areas: [
+      { name: 'door', stops: '−1' },
+      { name: 'roof', stops: '+½', settingId: '00' },
+    ],
+  });
+  await openPrint(page, '/plan');
+  await pressSpace(page);
+  await pressSpace(page);
+  await expect(page.getByTestId('hands')).toHaveText(/^Whole sheet; hold back door for 1\.\d s/);
+  await pressSpace(page);
+  await expect(page.getByTestId('holding')).toHaveText(
+    /^Hold back door: 1\.\d$|^Hold back door: 0/,
+  );
+  await expect(page.getByTestId('holding')).toHaveCount(0);
+  await expect(page.getByTestId('hands')).toHaveText(/^Burn roof/);
+  await expect(page.getByText('Filter 00: change it now.')).toBeVisible();
+  await expect(page.getByTestId('lamp')).toContainText('Lamp off');
+  const heard = await beeps();
+  const on = heard.find(({ frequencyHz }) => frequencyHz === LAMP_ON_HZ)!;
+  const away = heard.find(({ frequencyHz }) => frequencyHz === LET_GO_HZ)!;
+  const said = await page.evaluate(() => document.body.innerText);
+  expect(said).not.toContain('NaN');
+  const held = (away.heardMs - on.heardMs) / 1000;
+  expect(held).toBeGreaterThan(1);
+  expect(held).toBeLessThan(2);
+});

@@ -1,0 +1,78 @@
+<script lang="ts">
+  import { toneById, tones, toolsFor, type ToneId } from '@katachron/core';
+  import SlotChoice from '../../kit/SlotChoice.svelte';
+  import SlotOnLeave from '../../kit/SlotOnLeave.svelte';
+  import SlotText from '../../kit/SlotText.svelte';
+  import { keptAmount } from './area-amount.ts';
+  import type { PrintInHand } from './print-in-hand.svelte.ts';
+
+  const { print, index }: { print: PrintInHand; index: number } = $props();
+  const { draft } = $derived(print);
+  const view = $derived(print.view());
+  const area = $derived(draft.areas[index]!);
+  const line = $derived(view.areas[index]!);
+  const burns = $derived((line.stops ?? 0) > 0);
+  const tone = $derived(toneById(area.tone ?? 'VIII'));
+
+  function leaveOut() {
+    draft.areas = draft.areas.filter((_, other) => other !== index);
+  }
+</script>
+
+<li class="border-b border-hair py-1.5">
+  <div class="flex min-h-11 flex-wrap items-center gap-x-3">
+    <span class="w-6 shrink-0 text-soft">{index + 1}</span>
+    <SlotText label="Area" bind:value={area.name} empty="which area" maxlength={60} />
+    <SlotOnLeave
+      label="How much"
+      value={area.stops}
+      onset={(text) => (area.stops = keptAmount(text, view.plan.baseSeconds))}
+      empty="how much"
+      maxlength={16}
+      trouble={line.trouble}
+      hint="In stops, per cent or seconds: +⅔, −15 %, +4 s."
+    />
+    <span class={line.trouble ? 'text-trouble' : 'text-soft'}>{line.trouble ?? line.does}</span>
+    <button class="ml-auto min-h-11 text-soft underline decoration-hair" onclick={leaveOut}
+      >leave out</button
+    >
+  </div>
+  <p class="pl-9 text-[15px] leading-[2.6] text-soft">
+    with
+    <SlotChoice
+      label="With what"
+      bind:value={() => line.tool.id, (id) => (area.tool = id as typeof area.tool)}
+      options={toolsFor(line.stops ?? 1).map(({ id, name, how }) => ({ id, name, more: how }))}
+    />
+    {#if burns}
+      at
+      <SlotChoice
+        label="At what contrast"
+        bind:value={
+          () => line.setting?.id ?? '',
+          (id) => {
+            area.settingId = id;
+          }
+        }
+        options={view.set.settings.map(({ id, name }) => ({
+          id,
+          name: `${view.set.noun} ${name}`,
+        }))}
+      />
+      to keep
+      <SlotChoice
+        label="The tone that it takes"
+        bind:value={() => tone.id as ToneId, (id) => (area.tone = id)}
+        options={tones.map(({ id, name, use }) => ({ id, name, more: use }))}
+      />, the lens
+      <SlotText
+        label="Wider by, stops"
+        bind:value={() => area.wider ?? '', (text) => (area.wider = text)}
+        empty="as it is"
+        after=" wider"
+        maxlength={8}
+        hint="For a burn that would be too long: 1 opens it by a stop."
+      />
+    {/if}
+  </p>
+</li>
