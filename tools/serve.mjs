@@ -4,7 +4,8 @@ import { interrupt } from './interrupt.mjs';
 import { wait } from './run.mjs';
 import { Interrupted, Stop } from './say.mjs';
 
-const BODY_LIMIT = '256K';
+/** A picture may be as large as this; all else the application holds to far less. */
+const BODY_LIMIT = '151M';
 /** The server's exit code when it has said in a sentence why it cannot start. */
 const TOLD_WHY = 3;
 const LISTEN = fileURLToPath(new URL('./listen.mjs', import.meta.url));

@@ -1,6 +1,7 @@
 import { Refusal } from '@katachron/core';
 import type { RequestEvent } from '@sveltejs/kit';
 import type { Static, TSchema } from 'typebox';
+import { bodyText } from './body.ts';
 import { InvalidInput } from './problem/invalid-input.ts';
 import { problem, problemFor } from './problem/response.ts';
 import { VersionMissing, type Written } from './store/versioned.ts';
@@ -54,7 +55,7 @@ export async function readBody<Schema extends TSchema>(
   }
   let value: unknown;
   try {
-    value = JSON.parse(await request.text(), plainZero);
+    value = JSON.parse(await bodyText(request), plainZero);
   } catch (cause) {
     // What is nested past any sense is as unreadable as what is no JSON.
     if (!(cause instanceof SyntaxError || cause instanceof RangeError)) throw cause;

@@ -144,6 +144,19 @@ export class BathEntryRow extends Model<
   declare body: KeptEntry;
 }
 
+export class PictureRow extends Model<
+  InferAttributes<PictureRow>,
+  InferCreationAttributes<PictureRow>
+> {
+  declare id: string;
+  /** Of the file that it was made of. */
+  declare digest: string;
+  declare width: number;
+  declare height: number;
+  declare preview: Buffer;
+  declare madeAt: Date;
+}
+
 const versioned: ModelAttributes = {
   id: { type: DataTypes.UUID, primaryKey: true },
   version: { type: DataTypes.INTEGER, allowNull: false },
@@ -207,6 +220,14 @@ export function models() {
       at: { type: DataTypes.DATE, allowNull: false },
       body: { type: DataTypes.JSONB, allowNull: false },
     });
+    define(PictureRow, 'pictures', {
+      id: { type: DataTypes.UUID, primaryKey: true },
+      digest: { type: DataTypes.TEXT, allowNull: false },
+      width: { type: DataTypes.INTEGER, allowNull: false },
+      height: { type: DataTypes.INTEGER, allowNull: false },
+      preview: { type: DataTypes.BLOB, allowNull: false },
+      madeAt: { type: DataTypes.DATE, allowNull: false },
+    });
     initialised = sequelize;
   }
   return {
@@ -218,5 +239,6 @@ export function models() {
     RunEventRow,
     TrayEventRow,
     BathEntryRow,
+    pictureRows: PictureRow,
   };
 }

@@ -11,6 +11,7 @@ import { vessels } from './0010-vessels.ts';
 import { bathEntries } from './0011-bath-entries.ts';
 import { booked } from './0012-booked.ts';
 import { substances } from './0013-substances.ts';
+import { pictures } from './0014-pictures.ts';
 import type { Migration } from './migration.ts';
 
 /** Every migration, oldest first. */
@@ -28,4 +29,5 @@ export const migrations: readonly Migration[] = [
   bathEntries,
   booked,
   substances,
+  pictures,
 ];

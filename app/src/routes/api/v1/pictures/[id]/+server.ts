@@ -1,0 +1,16 @@
+import { MOST_PICTURE_BYTES } from '$lib/nouns/picture/contract.ts';
+import { pictures } from '$lib/nouns/picture/store.server.ts';
+import { answer, api, idFrom, notFound } from '$lib/server/api.ts';
+import { bodyBytes } from '$lib/server/body.ts';
+
+export const GET = api(async ({ params }) => {
+  const found = await pictures.find(idFrom(params));
+  return found ? answer(found) : notFound('picture');
+});
+
+/** The file as it is, whatever it calls itself: what it is is seen when it is read. */
+export const PUT = api(async ({ params, request }) => {
+  const id = idFrom(params);
+  const { picture, created } = await pictures.put(id, await bodyBytes(request, MOST_PICTURE_BYTES));
+  return answer(picture, created ? 201 : 200);
+});

@@ -1,0 +1,140 @@
+import { randomUUID } from 'node:crypto';
+import sharp from 'sharp';
+import { describe, expect, it } from 'vitest';
+import { GET, PUT } from '../../src/routes/api/v1/pictures/[id]/+server.ts';
+import { GET as preview } from '../../src/routes/api/v1/pictures/[id]/preview/+server.ts';
+import { freshDatabase } from './database.ts';
+
+freshDatabase();
+
+type Handler = (event: never) => Response | Promise<Response>;
+
+async function send(handler: Handler, id: string, bytes?: Uint8Array, headers = {}) {
+  const request = new Request('http://127.0.0.1/', {
+    method: bytes ? 'PUT' : 'GET',
+    headers,
+    ...(bytes && { body: Buffer.from(bytes) }),
+  });
+  return handler({ params: { id }, request } as never);
+}
+
+/** A ramp from black to white. */
+const ramp = (width: number, height: number) =>
+  sharp(
+    Buffer.from(Array.from({ length: width * height }, (_, at) => ((at % width) * 255) / width)),
+    { raw: { width, height, channels: 1 } },
+  );
+
+const put = async (bytes: Uint8Array, headers = {}) => {
+  const id = randomUUID();
+  const response = await send(PUT, id, bytes, headers);
+  return { id, status: response.status, body: await response.json() };
+};
+
+describe('a picture', () => {
+  it.each(['jpeg', 'png', 'webp', 'tiff'] as const)(
+    'is kept small and grey from %s',
+    async (format) => {
+      const bytes = await ramp(3000, 300).toFormat(format, { quality: 100 }).toBuffer();
+      const { id, status, body } = await put(bytes);
+      expect(status, JSON.stringify(body)).toBe(201);
+      expect(body).toMatchObject({ id, width: 2048, height: 205 });
+      const kept = Buffer.from(await (await send(preview, id)).arrayBuffer());
+      const { data, info } = await sharp(kept).raw().toBuffer({ resolveWithObject: true });
+      expect(info.width).toBe(2048);
+      const at = (share: number) => data[Math.floor(share * 2047) * info.channels]!;
+      expect(Math.abs(at(0.5) - 127)).toBeLessThan(5);
+      expect(at(0.05)).toBeLessThan(at(0.95));
+      const again = await send(PUT, id, bytes);
+      expect(again.status).toBe(200);
+      expect(await (await send(GET, id)).json()).toEqual(body);
+    },
+  );
+
+  it('of sixteen bits is the same picture', async () => {
+    const { body, status } = await put(
+      await ramp(64, 64).toColourspace('rgb16').tiff({ bitdepth: 8 }).toBuffer(),
+    );
+    expect([status, body.width]).toEqual([201, 64]);
+    const deep = await sharp({ create: { width: 32, height: 32, channels: 3, background: '#888' } })
+      .toColourspace('rgb16')
+      .png()
+      .toBuffer();
+    const { id } = await put(deep);
+    const kept = Buffer.from(await (await send(preview, id)).arrayBuffer());
+    const [grey] = await sharp(kept).raw().toBuffer();
+    expect(Math.abs(grey! - 0x88)).toBeLessThan(3);
+  });
+
+  it('is turned upright, and says nothing of where and when it was taken', async () => {
+    const bytes = await ramp(400, 100)
+      .jpeg()
+      .withExif({ IFD0: { Copyright: 'somebody' }, IFD3: { GPSLatitude: '51/1 30/1 0/1' } })
+      .withMetadata({ orientation: 6 })
+      .toBuffer();
+    const { id, body } = await put(bytes);
+    expect([body.width, body.height]).toEqual([100, 400]);
+    const kept = await sharp(Buffer.from(await (await send(preview, id)).arrayBuffer())).metadata();
+    expect(kept.exif).toBeUndefined();
+    expect(kept.orientation).toBeUndefined();
+  });
+
+  it('is never replaced', async () => {
+    const { id } = await put(await ramp(40, 30).png().toBuffer());
+    const other = await send(PUT, id, await ramp(50, 30).png().toBuffer());
+    expect(other.status).toBe(409);
+    expect((await (await send(GET, id)).json()).width).toBe(40);
+  });
+});
+
+describe('what is no picture is refused with a sentence, and nothing is stored', () => {
+  const svg = Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>');
+  const hugeHeader = async () => {
+    const png = await ramp(16, 16).png().toBuffer();
+    // The header says 50,000 by 50,000; its checksum is made anew.
+    png.writeUInt32BE(50_000, 16);
+    png.writeUInt32BE(50_000, 20);
+    const crc = (await import('node:zlib')) as unknown as { crc32?: (data: Buffer) => number };
+    if (crc.crc32) png.writeUInt32BE(crc.crc32(png.subarray(12, 29)), 29);
+    return png;
+  };
+  const animated = () =>
+    sharp(Buffer.concat([Buffer.alloc(192, 90), Buffer.alloc(192, 200)]), {
+      raw: { width: 8, height: 16, channels: 3, pageHeight: 8 } as never,
+    })
+      .webp({ loop: 0 })
+      .toBuffer();
+  const bomb = () =>
+    sharp({ create: { width: 9000, height: 9000, channels: 3, background: '#000' } })
+      .png()
+      .toBuffer();
+
+  it.each<[string, () => Promise<Uint8Array> | Uint8Array, RegExp]>([
+    [
+      'a JPEG that ends early',
+      async () => (await ramp(900, 900).jpeg().toBuffer()).subarray(0, 2500),
+      /ends too early/,
+    ],
+    ['a PNG of 50,000 by 50,000', hugeHeader, /60 megapixels|damaged/],
+    ['a bomb that unpacks to 81 megapixels', bomb, /60 megapixels/],
+    ['an SVG named .jpg', () => svg, /no picture that can be read|damaged/],
+    ['a PDF', () => Buffer.from('%PDF-1.4\n%âãÏÓ\n1 0 obj\n<<>>\nendobj\n'), /damaged|no picture/],
+    ['an animated WebP', animated, /more than one picture/],
+    ['words', () => Buffer.from('a picture'), /damaged|no picture/],
+    ['nothing', () => new Uint8Array(), /damaged|no picture/],
+  ])('%s', async (_name, make, sentence) => {
+    const { id, status, body } = await put(await make());
+    expect(status, JSON.stringify(body)).toBe(400);
+    expect(body.detail).toMatch(sentence);
+    expect((await send(GET, id)).status).toBe(404);
+  });
+
+  it('an upload of 200 MB is refused before it is read', async () => {
+    const { status, body } = await put(Buffer.from('x'), { 'content-length': '200000000' });
+    expect([status, body.title]).toEqual([413, 'File too large']);
+  });
+
+  it('a good one is read after all of them', async () => {
+    expect((await put(await ramp(20, 20).png().toBuffer())).status).toBe(201);
+  });
+});

@@ -1,0 +1,19 @@
+import type { At } from './shape.ts';
+
+/** How far a point is from a stretch between two others. */
+export const fromStretch = (at: At, a: At, b: At): number => {
+  const [bx, by] = [b.x - a.x, b.y - a.y];
+  const square = bx * bx + by * by;
+  const along = square === 0 ? 0 : ((at.x - a.x) * bx + (at.y - a.y) * by) / square;
+  const t = Math.min(1, Math.max(0, along));
+  return Math.hypot(at.x - a.x - t * bx, at.y - a.y - t * by);
+};
+
+/** Where points lie on the whole. */
+export const middleOf = (points: readonly At[]): At => {
+  const sum = points.reduce((all, { x, y }) => ({ x: all.x + x, y: all.y + y }), { x: 0, y: 0 });
+  return { x: sum.x / (points.length || 1), y: sum.y / (points.length || 1) };
+};
+
+export const mirroredPoints = (points: readonly At[]): At[] =>
+  points.map(({ x, y }) => ({ x: 1 - x, y }));
