@@ -17,6 +17,7 @@ test('a plan is typed, says what it takes, and is kept', async ({ page }) => {
   await openPrint(page, '/plan');
   const sequence = page.getByTestId('sequence');
   await expect(sequence.getByRole('listitem')).toHaveCount(2);
+  await page.getByRole('button', { name: /^How: card with a hole/ }).click();
   // Seconds hold here alone: they are kept as the stops that they are.
   await page.getByRole('button', { name: /^How much/ }).click();
   await page.getByRole('textbox', { name: 'How much' }).fill('+4 s');
@@ -37,13 +38,13 @@ test('a plan is typed, says what it takes, and is kept', async ({ page }) => {
   await much.click();
   await page.getByRole('textbox', { name: 'How much' }).fill('−25 %');
   await page.keyboard.press('Enter');
-  await page.getByRole('button', { name: /^Area/ }).nth(1).click();
-  await page.getByRole('textbox', { name: 'Area' }).fill('the gatherer');
-  await page.keyboard.press('Enter');
   await page
-    .getByRole('button', { name: /^With what/ })
+    .getByRole('button', { name: /^Area: / })
     .nth(1)
     .click();
+  await page.getByRole('textbox', { name: 'Area' }).fill('the gatherer');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: /^With what/ }).click();
   await page.getByRole('radio', { name: /^hand/ }).click();
   await expect(sequence).toContainText(/hold back the gatherer for \d\.\d s, hand moving/);
   await page.reload();

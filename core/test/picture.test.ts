@@ -92,6 +92,30 @@ describe('areas on a picture', () => {
     },
   );
 
+  it.each(areaShapes)(
+    '$name: each handle goes where it is dragged, each number is what it is set to',
+    (kind) => {
+      const usual = kind.usual(frame) as never;
+      const handles = typeof kind.handles === 'function' ? kind.handles(usual) : kind.handles;
+      for (const handle of handles) {
+        const to = kind.id === 'all-round' ? { x: 0.31, y: 0.42 } : { x: 0.7, y: 0.6 };
+        const at = handle.at(handle.to(usual, to, frame) as never, frame);
+        expect(Math.min(Math.abs(at.x - to.x), Math.abs(at.y - to.y))).toBeLessThan(1e-9);
+      }
+      for (const number of kind.numbers) {
+        expect(number.of(number.with(usual, 0.3) as never)).toBeCloseTo(0.3, 9);
+      }
+      const back = kind.shifted(kind.shifted(usual, { x: 0.1, y: 0.05 }) as never, {
+        x: -0.1,
+        y: -0.05,
+      });
+      for (const [n, point] of kind.outline(back as never, frame).points.entries()) {
+        const was = kind.outline(usual, frame).points[n]!;
+        expect(Math.hypot(point.x - was.x, point.y - was.y)).toBeLessThan(1e-9);
+      }
+    },
+  );
+
   it('what lies within gets all of it, what lies without nothing, half at the edge', () => {
     const shapes: [AreaShape, number, number, number, number][] = [
       [{ kind: 'ellipse', x: 0.5, y: 0.4, rx: 0.2, ry: 0.1 }, 0.5, 0.4, 0.7, 0.4],

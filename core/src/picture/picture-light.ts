@@ -10,6 +10,8 @@ import { codeFromLinear, linearFromCode } from './srgb.ts';
 const CODES = 256;
 /** So near to paper white or to full black the picture says nothing of the light that made it, density. */
 const AT_AN_END = 0.02;
+/** ISO 6846 speed is measured here above Dmin. */
+const SPEED_DENSITY = 0.6;
 /** Under this a scan of a negative is flare, and no film. */
 const LEAST_SCANNED = 12;
 
@@ -95,6 +97,29 @@ export function lightOfNegative(
     logH: codes.map((code) => placed + highlight - density(code)),
     unknown: codes.map((code) => code < LEAST_SCANNED),
   };
+}
+
+/**
+ * The same light at another contrast: settings of equal speed reach the speed point in the same time.
+ * @param paper layers
+ * @param light what each code stands for at the first setting
+ * @param fromRange R of the first setting
+ * @param toRange R of the other
+ * @returns what each code stands for at the other setting
+ * @source ISO 6846: equal speeds meet at the speed point
+ * @example
+ * lightAtRange(defaultPaper, lightOfPrint(defaultPaper, 100, 236), 100, 100).logH[172] - lightOfPrint(defaultPaper, 100, 236).logH[172] // ≈ 0
+ */
+export function lightAtRange(
+  paper: Paper,
+  light: PictureLight,
+  fromRange: number,
+  toRange: number,
+): PictureLight {
+  const speedPoint = (range: number) =>
+    logExposureAt(curveForRange(paper, range), paper.dMin + SPEED_DENSITY);
+  const shift = sound(speedPoint(toRange) - speedPoint(fromRange));
+  return { ...light, logH: light.logH.map((logH) => logH + shift) };
 }
 
 /** More or less light than this is not looked up, stops. */

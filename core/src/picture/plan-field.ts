@@ -84,7 +84,11 @@ export function planField(
  * @example
  * planned(new Uint8Array([172]), planField([], 1, 1), printTable(defaultPaper, 100, lightOfPrint(defaultPaper, 100, 236), 236))[0] // = 172
  */
-export function planned(codes: Uint8Array, field: Uint8Array, table: Uint8Array): Uint8Array {
+export function planned(
+  codes: Uint8Array,
+  field: Uint8Array,
+  table: Uint8Array,
+): Uint8Array<ArrayBuffer> {
   const out = new Uint8Array(codes.length);
   for (let at = 0; at < codes.length; at += 1) {
     out[at] = table[(field[at]! << 8) | codes[at]!]!;

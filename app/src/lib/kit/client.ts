@@ -50,6 +50,19 @@ export function put<Value>(
   });
 }
 
+/** A large file over a slow line takes its time, ms. */
+const FILE_PATIENCE_MS = 120_000;
+
+/** Writes a file as it is. */
+export function putFile<Value>(path: string, file: Blob): Promise<Outcome<Value>> {
+  return ask(path, {
+    method: 'PUT',
+    headers: { 'content-type': file.type || 'application/octet-stream' },
+    body: file,
+    signal: AbortSignal.timeout(FILE_PATIENCE_MS),
+  });
+}
+
 /** Takes something off. */
 export function remove<Value>(path: string, version: number): Promise<Outcome<Value>> {
   return ask(path, { method: 'DELETE', headers: basedOn(version) });

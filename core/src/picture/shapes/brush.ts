@@ -1,4 +1,4 @@
-import { fromStretch, middleOf, mirroredPoints } from './line.ts';
+import { fromStretch, middleOf, mirroredPoints, shiftedPoints } from './line.ts';
 import type { At, ShapeKind } from './shape.ts';
 
 export interface Brush {
@@ -27,6 +27,26 @@ export const brush: ShapeKind<Brush> = {
     }
     return near - radius;
   },
-  label: ({ points }) => middleOf(points),
+  outline: ({ points, radius }) => ({ closed: false, radius, points }),
+  // A painted line is moved as a whole.
+  handles: [
+    {
+      at: ({ points }) => middleOf(points),
+      to: (shape, at) => {
+        const middle = middleOf(shape.points);
+        const by = { x: at.x - middle.x, y: at.y - middle.y };
+        return { ...shape, points: shiftedPoints(shape.points, by) };
+      },
+    },
+  ],
+  numbers: [
+    {
+      name: 'wide',
+      of: ({ radius }) => 2 * radius,
+      with: (shape, wide) => ({ ...shape, radius: Math.max(0.005, wide / 2) }),
+    },
+  ],
+  shifted: ({ points, ...rest }, by) => ({ ...rest, points: shiftedPoints(points, by) }),
+  label: ({ points }) => points[0] ?? middleOf(points),
   mirrored: ({ points, ...rest }) => ({ ...rest, points: mirroredPoints(points) }),
 };

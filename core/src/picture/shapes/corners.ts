@@ -17,6 +17,19 @@ export const corners: ShapeKind<Corners> = {
     const [dx, dy] = [x - 0.5, y - height / 2];
     return (dx * dx + dy * dy) / (0.25 + (height * height) / 4);
   },
+  outline: (_shape, { height }) => {
+    const radius = 0.85 * Math.hypot(0.5, height / 2);
+    return {
+      closed: true,
+      points: Array.from({ length: 96 }, (_, n) => ({
+        x: 0.5 + radius * Math.cos((n * Math.PI) / 48),
+        y: height / 2 + radius * Math.sin((n * Math.PI) / 48),
+      })),
+    };
+  },
+  handles: [],
+  numbers: [],
+  shifted: (shape) => shape,
   label: (_shape, { height }) => ({ x: 0.95, y: height - 0.05 }),
   mirrored: (shape) => shape,
 };

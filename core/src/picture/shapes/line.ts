@@ -1,4 +1,4 @@
-import type { At } from './shape.ts';
+import type { At, Handle } from './shape.ts';
 
 /** How far a point is from a stretch between two others. */
 export const fromStretch = (at: At, a: At, b: At): number => {
@@ -17,3 +17,14 @@ export const middleOf = (points: readonly At[]): At => {
 
 export const mirroredPoints = (points: readonly At[]): At[] =>
   points.map(({ x, y }) => ({ x: 1 - x, y }));
+
+export const shiftedPoints = (points: readonly At[], by: At): At[] =>
+  points.map(({ x, y }) => ({ x: x + by.x, y: y + by.y }));
+
+/** The handle of one point of several. */
+export const pointHandle = <Shape extends { readonly points: readonly At[] }>(
+  n: number,
+): Handle<Shape> => ({
+  at: ({ points }) => points[n] ?? { x: 0, y: 0 },
+  to: (shape, at) => ({ ...shape, points: shape.points.map((old, m) => (m === n ? at : old)) }),
+});

@@ -1,4 +1,4 @@
-import { fromStretch, middleOf, mirroredPoints } from './line.ts';
+import { fromStretch, middleOf, mirroredPoints, pointHandle, shiftedPoints } from './line.ts';
 import type { At, ShapeKind } from './shape.ts';
 
 export interface Polygon {
@@ -30,6 +30,10 @@ export const polygon: ShapeKind<Polygon> = {
     }
     return inside ? -near : near;
   },
+  outline: ({ points }) => ({ closed: true, points }),
+  handles: ({ points }) => points.map((_, n) => pointHandle(n)),
+  numbers: [],
+  shifted: ({ points, ...rest }, by) => ({ ...rest, points: shiftedPoints(points, by) }),
   label: ({ points }) => middleOf(points),
   mirrored: ({ points, ...rest }) => ({ ...rest, points: mirroredPoints(points) }),
 };

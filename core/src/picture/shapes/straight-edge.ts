@@ -20,6 +20,36 @@ export const straightEdge: ShapeKind<StraightEdge> = {
     // Positive to the right of the way, where y grows downwards.
     return ((x2 - x1) * (y - y1) - (y2 - y1) * (x - x1)) / -long;
   },
+  outline: ({ x1, y1, x2, y2 }) => ({
+    closed: false,
+    points: [
+      { x: x1, y: y1 },
+      { x: x2, y: y2 },
+    ],
+  }),
+  handles: [
+    {
+      at: ({ x1, y1 }) => ({ x: x1, y: y1 }),
+      to: (shape, { x, y }) => ({ ...shape, x1: x, y1: y }),
+    },
+    {
+      at: ({ x2, y2 }) => ({ x: x2, y: y2 }),
+      to: (shape, { x, y }) => ({ ...shape, x2: x, y2: y }),
+    },
+  ],
+  numbers: [
+    { name: 'from across', of: ({ x1 }) => x1, with: (shape, x1) => ({ ...shape, x1 }) },
+    { name: 'from down', of: ({ y1 }) => y1, with: (shape, y1) => ({ ...shape, y1 }) },
+    { name: 'to across', of: ({ x2 }) => x2, with: (shape, x2) => ({ ...shape, x2 }) },
+    { name: 'to down', of: ({ y2 }) => y2, with: (shape, y2) => ({ ...shape, y2 }) },
+  ],
+  shifted: (shape, { x, y }) => ({
+    ...shape,
+    x1: shape.x1 + x,
+    y1: shape.y1 + y,
+    x2: shape.x2 + x,
+    y2: shape.y2 + y,
+  }),
   label: ({ x1, y1, x2, y2 }) => {
     const long = Math.hypot(x2 - x1, y2 - y1) || 1;
     const [nx, ny] = [-(y2 - y1) / long, (x2 - x1) / long];

@@ -4,6 +4,7 @@ import { instantMs, oneOf, orNull, text, typed } from '../../kit/fields.ts';
 import { paperSizes } from '../paper/sizes.ts';
 import { MOST_AREAS, MOST_SHEETS } from '../print/limits.ts';
 import { howRead } from '../print/readings.ts';
+import { ShownPicture, outlineId } from '../picture/contract.ts';
 import { GivenFiring, Sheet, Version, howArea } from '../print/sheet.ts';
 import { MOST_SPOTS, MOST_STRIPS, firedThings, proofThings } from './limits.ts';
 import {
@@ -204,6 +205,9 @@ export const PrintDraft = Type.Object(
       Type.Object({ soft: settingId, hard: settingId }, { additionalProperties: false }),
     ),
     flash: Type.Optional(typed),
+    /** What the plan is drawn on. */
+    picture: Type.Optional(ShownPicture),
+    outline: Type.Optional(outlineId),
     /** So many hands hold back at a time. */
     hands: Type.Optional(oneOf(['one', 'two'] as const, 'The hands')),
     /** A black border, its light in seconds. */

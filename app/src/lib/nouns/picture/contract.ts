@@ -1,10 +1,7 @@
+import { type AreaShape } from '@katachron/core';
 import Type, { type Static } from 'typebox';
-import { count, instantMs, uuid } from '../../kit/fields.ts';
-
-/** The longest side of what is kept, pixels. */
-export const LONGEST_SIDE = 2048;
-/** A file of a picture may be as large as this, bytes. */
-export const MOST_PICTURE_BYTES = 150e6;
+import { LONGEST_SIDE, MOST_POINTS, outlines, pictureKinds } from './kinds.ts';
+import { count, instantMs, isoRange, oneOf, uuid } from '../../kit/fields.ts';
 
 /** What is kept of a picture besides its tones. */
 export const Picture = Type.Object(
@@ -17,3 +14,61 @@ export const Picture = Type.Object(
   { title: 'A picture', additionalProperties: false },
 );
 export type Picture = Static<typeof Picture>;
+
+const place = Type.Number({ title: 'A place on the picture', minimum: -2, maximum: 3 });
+const length = Type.Number({ title: 'A length on the picture', minimum: 0.001, maximum: 3 });
+const points = Type.Array(
+  Type.Object({ x: place, y: place }, { title: 'A point', additionalProperties: false }),
+  { title: 'The points', minItems: 1, maxItems: MOST_POINTS },
+);
+const closed = { additionalProperties: false };
+
+/** Where an area lies; in widths of the picture, from its top left. Told apart by `kind`. */
+export const Shape = Type.Unsafe<AreaShape>({
+  type: 'object',
+  title: 'The shape of an area',
+  required: ['kind'],
+  properties: { kind: { type: 'string' } },
+  discriminator: { propertyName: 'kind' },
+  oneOf: [
+    Type.Object(
+      { kind: Type.Literal('ellipse'), x: place, y: place, rx: length, ry: length },
+      closed,
+    ),
+    Type.Object({ kind: Type.Literal('edge'), x1: place, y1: place, x2: place, y2: place }, closed),
+    Type.Object({ kind: Type.Literal('polygon'), points }, closed),
+    Type.Object({ kind: Type.Literal('brush'), points, radius: length }, closed),
+    Type.Object({ kind: Type.Literal('corners') }, closed),
+    Type.Object({ kind: Type.Literal('all-round'), reach: length }, closed),
+  ],
+});
+
+const code = (title: string) => Type.Optional(count(title, 255, 1));
+
+/** The picture of a print, and what its tones stand for. */
+export const ShownPicture = Type.Object(
+  {
+    id: uuid('The id'),
+    of: oneOf(
+      pictureKinds.map(({ id }) => id),
+      'What it is of',
+    ),
+    width: count('The width', LONGEST_SIDE, 1),
+    height: count('The height', LONGEST_SIDE, 1),
+    /** Paper white, or clear film. */
+    whiteCode: code('The code of paper white'),
+    /** The place of a negative that becomes the print's highlight. */
+    highlightCode: code('The code of the highlight'),
+    mirrored: Type.Optional(Type.Boolean()),
+    /** R and time of the straight print that it is of, so that what was changed since is shown too. */
+    range: Type.Optional(isoRange('The range of the straight print')),
+    seconds: Type.Optional(Type.Number({ minimum: 0.01, maximum: 86_400 })),
+  },
+  { title: 'The picture', additionalProperties: false },
+);
+export type ShownPicture = Static<typeof ShownPicture>;
+
+export const outlineId = oneOf(
+  outlines.map(({ id }) => id),
+  'The outline',
+);

@@ -1,5 +1,6 @@
 import Type, { type Static } from 'typebox';
 import { instantMs, orNull, seconds, text, uuid, version } from '../../kit/fields.ts';
+import { ShownPicture } from '../picture/contract.ts';
 import { Sheet, Version } from './sheet.ts';
 import { MOST_SHEETS } from './limits.ts';
 import { Readings } from './readings.ts';
@@ -58,6 +59,7 @@ export const PrintBody = Type.Object(
       maxItems: MOST_SHEETS,
       uniqueItemProperties: ['id'],
     }),
+    picture: Type.Optional(ShownPicture),
     note: text('The note', 2000),
     madeAtMs: instantMs('When it was made'),
   },

@@ -2,6 +2,7 @@ import { lampSwitches, planTools, tones } from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { instantMs, isoRange, oneOf, seconds, stops, text, uuid } from '../../kit/fields.ts';
 import { PaperThrough } from '../bath/through.ts';
+import { Shape } from '../picture/contract.ts';
 import { settingId } from '../strip/contract.ts';
 import { MOST_AREAS, MOST_SHEETS } from './limits.ts';
 
@@ -28,6 +29,9 @@ export const howArea = {
       'The tool',
     ),
   ),
+  /** Where it lies on the picture, and over how wide a rim it fades, in widths of it. */
+  shape: Type.Optional(Shape),
+  soft: Type.Optional(Type.Number({ title: 'The softness', minimum: 0, maximum: 1 })),
 };
 
 /** An answer that a sheet was exposed to. Another time, filter, burn or dodge is another version. */

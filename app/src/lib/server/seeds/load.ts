@@ -6,6 +6,8 @@ import type { versionedStore } from '../store/versioned.ts';
 import { printsInHand } from '../../nouns/in-hand/store.server.ts';
 import { addEntry, entriesOf } from '../../nouns/bath/entries.server.ts';
 import { demoBathEntries } from './bath-entries.ts';
+import { demoPictures, pictureFile } from './pictures.ts';
+import { pictures } from '../../nouns/picture/store.server.ts';
 import { demoPrintsInHand } from './prints-in-hand.ts';
 import { demoPrints } from './prints.ts';
 import { demoRecipes } from './recipes.ts';
@@ -36,6 +38,9 @@ export async function loadDemo(): Promise<void> {
   }
   for (const { id, body } of demoPrints) {
     if (!(await prints.find(id))) await prints.put(id, body);
+  }
+  for (const { id, name } of demoPictures) {
+    if (!(await pictures.find(id))) await pictures.put(id, pictureFile(name));
   }
   for (const { id, body } of demoPrintsInHand) {
     if (!(await printsInHand.find(id))) await printsInHand.put(id, body);

@@ -1,5 +1,6 @@
 import type { InHandBody } from '../../nouns/in-hand/contract.ts';
 import { type PrintDraft } from '../../nouns/in-hand/draft.ts';
+import { shownPicture } from './pictures.ts';
 import { newDraft } from '../../nouns/in-hand/begin.ts';
 
 interface InHandSeed {
@@ -32,7 +33,19 @@ export const demoPrintsInHand: readonly InHandSeed[] = [
       draft: {
         ...begun,
         ...{ title: 'Annealing oven, the door ajar', negative: 'R-121 / 31' },
-        ...{ highlight: 3, shadow: 4, areas: [{ name: 'door', stops: '+⅔' }] },
+        ...{ highlight: 3, shadow: 4 },
+        picture: shownPicture('racks', { range: 100, seconds: 10.6 }),
+        areas: [
+          {
+            ...{ name: 'door', stops: '+⅔', settingId: '00', tool: 'card-with-hole' },
+            ...{ shape: { kind: 'ellipse', x: 0.13, y: 0.36, rx: 0.13, ry: 0.19 }, soft: 0.06 },
+          },
+          {
+            ...{ name: 'racks', stops: '−⅓', tool: 'wand' },
+            ...{ shape: { kind: 'ellipse', x: 0.65, y: 0.36, rx: 0.28, ry: 0.2 }, soft: 0.15 },
+          },
+          { name: 'corners', stops: '+⅓', tool: 'card', shape: { kind: 'corners' } },
+        ],
       },
       state: 'in-hand',
       touchedAtMs: Date.parse('2026-11-24T19:40:00Z'),
@@ -41,7 +54,10 @@ export const demoPrintsInHand: readonly InHandSeed[] = [
   {
     id: '7c1d4b60-52e8-4f3a-9100-000000000002',
     body: {
-      draft: { ...begun, title: 'Bram at the bench', negative: 'R-118 / 20' },
+      draft: {
+        ...{ ...begun, title: 'Bram at the bench', negative: 'R-118 / 20' },
+        picture: shownPicture('hall', { range: 110 }),
+      },
       state: 'in-hand',
       touchedAtMs: Date.parse('2026-11-24T18:05:00Z'),
     },
@@ -53,6 +69,7 @@ export const demoPrintsInHand: readonly InHandSeed[] = [
         ...begun,
         ...{ title: 'Cullet heap in frost', negative: 'R-112 / 16', settingId: '2.5' },
         ...{ first: '7.1', step: '¼', patches: '5', earlier: [firstStrip] },
+        picture: shownPicture('yard', { range: 90 }),
       },
       state: 'put-aside',
       touchedAtMs: Date.parse('2026-11-08T21:15:00Z'),

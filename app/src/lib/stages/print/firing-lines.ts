@@ -155,7 +155,7 @@ export function versionNow(draft: PrintDraft, view: PrintView): Version | undefi
     range: reading.setting.range,
     withinStops: reading.withinStops,
     dialSeconds: lines.map(({ dialSeconds }) => dialSeconds),
-    areas: draft.areas.flatMap(({ settingId, tone, tool }, index) => {
+    areas: draft.areas.flatMap(({ settingId, tone, tool, shape, soft }, index) => {
       const { stops, widerStops = 0 } = view.areas[index] ?? {};
       if (stops === undefined || stops === 0) return [];
       return [
@@ -164,6 +164,8 @@ export function versionNow(draft: PrintDraft, view: PrintView): Version | undefi
           ...(settingId && { settingId }),
           ...(tone && { tone }),
           ...(tool && { tool }),
+          ...(shape && { shape }),
+          ...(soft !== undefined && { soft }),
           ...(widerStops > 0 && { widerStops }),
         },
       ];

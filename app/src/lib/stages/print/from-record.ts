@@ -37,6 +37,7 @@ export function draftFrom(print: Print): PrintDraft {
     shadowTone: toneOf('shadow') ?? readings?.shadow.tone ?? usual.shadowTone,
     ...(readings && { readings: typedReadings(readings, version.settingId) }),
     ...(last?.way && { lookedAt: last.way }),
+    ...(print.picture && { picture: print.picture }),
     ...(version.dryDown && { dryDown: true }),
     ...(last?.lamp && { stripLag: String(last.lamp.lagSeconds) }),
     earlier: strips.slice(0, -1).map(({ settingId, choices, highlight, shadow, lamp, way }) => ({

@@ -104,6 +104,7 @@ export function recordOf(
       patchSeconds: planStrip(strip.choices, own).patches.map((patch) => patch.givenSeconds),
     })),
     ...(read && { readings: read }),
+    ...(draft.picture && { picture: draft.picture }),
     versions: [...versions],
     // What was said of a sheet when it was dry stands in the logbook alone.
     sheets: sheets.map((sheet) => {

@@ -7,6 +7,7 @@
   import { MOST_AREAS } from '$lib/nouns/print/limits.ts';
   import { firingLines, versionNow } from '$lib/stages/print/firing-lines.ts';
   import { planWords } from '$lib/stages/print/plan-words.ts';
+  import PlanPicture from '$lib/stages/print/picture/PlanPicture.svelte';
   import PlanArea from '$lib/stages/print/PlanArea.svelte';
   import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
@@ -20,6 +21,7 @@
   const now = $derived(versionNow(draft, view));
   /** What it is a change of. */
   const before = $derived(draft.versions?.findLast(({ number }) => number < (now?.number ?? 0)));
+  let selected = $state<number>();
   const held = $derived(view.areas.some(({ stops = 0 }) => stops < 0));
 
   useKeys([
@@ -29,7 +31,9 @@
   ]);
 
   function add() {
-    if (draft.areas.length < MOST_AREAS) draft.areas = [...draft.areas, { name: '', stops: '+½' }];
+    if (draft.areas.length >= MOST_AREAS) return;
+    draft.areas = [...draft.areas, { name: '', stops: '+½' }];
+    selected = draft.areas.length - 1;
   }
 
   function fire() {
@@ -48,16 +52,34 @@
       : ''}.{:else}A print needs a time first: read a strip, and all of this becomes seconds.{/if}
 </p>
 
-<div class="mt-4 grid grid-cols-1 gap-x-14 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+<div class="mt-4 grid grid-cols-1 gap-x-14 gap-y-6 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
+  <section aria-label="The picture">
+    <PlanPicture {print} bind:selected />
+  </section>
+
   <section aria-label="Areas">
-    {#if now}
-      <p class="numeral text-[84px]" data-testid="base">
-        {view.dial}<span class="text-[0.36em]"> s</span>
-        <span class="ml-6">{view.reading?.setting.name}</span>
-      </p>
-    {/if}
+    <div class="flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
+      {#if now}
+        <p class="numeral text-[72px] md:text-[84px]" data-testid="base">
+          {view.dial}<span class="text-[0.36em]"> s</span>
+          <span class="ml-4">{view.reading?.setting.name}</span>
+        </p>
+      {/if}
+      <span class="in-sight-phone">
+        <Button main keyHint="Space" onclick={fire}>
+          {now ? `Fire version ${now.number}` : 'To the strips'}
+        </Button>
+      </span>
+    </div>
     <ol class="mt-3">
-      {#each draft.areas as _, index (index)}<PlanArea {print} {index} />{/each}
+      {#each draft.areas as _, index (index)}
+        <PlanArea
+          {print}
+          {index}
+          chosen={selected === index}
+          onchoose={() => (selected = selected === index ? undefined : index)}
+        />
+      {/each}
     </ol>
     <p class="flex flex-wrap gap-x-6">
       <button
@@ -104,30 +126,24 @@
         />.
       {/if}
     </p>
-  </section>
-
-  <section aria-label="What it takes">
-    {#if lines.length > 0}
-      <ol data-testid="sequence">
-        {#each lines as line, index (index)}
-          {@const earlier = lines[index - 1]}
-          <li class="flex items-baseline justify-between gap-4 border-b border-hair py-2">
-            <span class="min-w-0 break-words">
-              {earlier && earlier.filter !== line.filter ? `${line.filter}: ` : ''}{line.hands}
-            </span>
-            <b class="numeral whitespace-nowrap text-2xl">{line.dial} s</b>
-          </li>
-        {/each}
-      </ol>
-    {/if}
-    {#each words.sentences as sentence (sentence)}<p class="reason mt-3">{sentence}</p>{/each}
-    {#each words.cautions as caution (caution)}
-      <p class="reason mt-3 text-caution" role="alert">{caution}</p>
-    {/each}
-    <div class="mt-4 flex flex-wrap gap-3">
-      <Button main keyHint="Space" onclick={fire}>
-        {now ? `Fire version ${now.number}` : 'To the strips'}
-      </Button>
+    <div role="group" aria-label="What it takes" class="mt-4">
+      {#if lines.length > 0}
+        <ol data-testid="sequence">
+          {#each lines as line, index (index)}
+            {@const earlier = lines[index - 1]}
+            <li class="flex items-baseline justify-between gap-4 border-b border-hair py-2">
+              <span class="min-w-0 break-words">
+                {earlier && earlier.filter !== line.filter ? `${line.filter}: ` : ''}{line.hands}
+              </span>
+              <b class="numeral whitespace-nowrap text-2xl">{line.dial} s</b>
+            </li>
+          {/each}
+        </ol>
+      {/if}
+      {#each words.sentences as sentence (sentence)}<p class="reason mt-3">{sentence}</p>{/each}
+      {#each words.cautions as caution (caution)}
+        <p class="reason mt-3 text-caution" role="alert">{caution}</p>
+      {/each}
     </div>
   </section>
 </div>

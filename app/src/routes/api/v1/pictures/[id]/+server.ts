@@ -1,4 +1,4 @@
-import { MOST_PICTURE_BYTES } from '$lib/nouns/picture/contract.ts';
+import { MOST_PICTURE_BYTES } from '$lib/nouns/picture/kinds.ts';
 import { pictures } from '$lib/nouns/picture/store.server.ts';
 import { answer, api, idFrom, notFound } from '$lib/server/api.ts';
 import { bodyBytes } from '$lib/server/body.ts';

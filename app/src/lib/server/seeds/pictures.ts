@@ -1,0 +1,34 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import type { ShownPicture } from '../../nouns/picture/contract.ts';
+
+/** Drawn by `npm run scenes`; as wide and as high as it draws them. */
+const WIDTH = 840;
+const HEIGHT = 630;
+
+const picture = (end: string, name: string) => ({
+  id: `7c1d4b60-52e8-4f3a-a000-${end.padStart(12, '0')}`,
+  name,
+});
+
+const sample = {
+  racks: picture('1', 'cooling-racks'),
+  hall: picture('2', 'furnace-hall'),
+  yard: picture('3', 'yard-in-snow'),
+};
+export const demoPictures = Object.values(sample);
+
+/** The file itself: it lies beside what is bundled. */
+export function pictureFile(name: string): Uint8Array {
+  const here = createRequire(import.meta.url);
+  return readFileSync(here.resolve(`@katachron/app/sample-pictures/${name}.webp`));
+}
+
+/** A straight print of a scene, at the R that it was drawn for. */
+export const shownPicture = (
+  which: keyof typeof sample,
+  straight: Pick<ShownPicture, 'range' | 'seconds'>,
+): ShownPicture => ({
+  ...{ id: sample[which].id, of: 'print', width: WIDTH, height: HEIGHT },
+  ...straight,
+});

@@ -1,0 +1,123 @@
+<script lang="ts">
+  import { putFile } from '../../../kit/client.ts';
+  import { newId } from '../../../kit/new-id.ts';
+  import SlotChoice from '../../../kit/SlotChoice.svelte';
+  import SlotText from '../../../kit/SlotText.svelte';
+  import type { Picture, ShownPicture } from '../../../nouns/picture/contract.ts';
+  import { MOST_PICTURE_BYTES, outlines, pictureKinds } from '../../../nouns/picture/kinds.ts';
+  import type { PrintInHand } from '../print-in-hand.svelte.ts';
+  import { straightNow } from './question.ts';
+
+  interface Props {
+    print: PrintInHand;
+    /** What its tones are taken to stand for while nobody has said. */
+    usual: { readonly whiteCode: number; readonly highlightCode: number } | undefined;
+  }
+  const { print, usual }: Props = $props();
+  const { draft } = $derived(print);
+  const picture = $derived(draft.picture);
+  let reading = $state(false);
+  let problem = $state<string>();
+  /** The one that was taken off last: it can be put back. */
+  let before = $state.raw<ShownPicture>();
+  const id = $props.id();
+
+  async function choose(event: Event & { currentTarget: HTMLInputElement }) {
+    const [file] = event.currentTarget.files ?? [];
+    if (!file) return;
+    problem = undefined;
+    if (file.size > MOST_PICTURE_BYTES) {
+      problem = `This file is ${Math.round(file.size / 1e6)} MB; a picture may have ${MOST_PICTURE_BYTES / 1e6}. Make it smaller first.`;
+      return;
+    }
+    reading = true;
+    const key = newId();
+    const outcome = await putFile<Picture>(`/api/v1/pictures/${key}`, file);
+    reading = false;
+    problem = outcome.problem?.detail;
+    if (!outcome.value) return;
+    const { width, height } = outcome.value;
+    draft.picture = { id: key, of: 'print', width, height, ...straightNow(print.view()) };
+  }
+
+  function takeOff() {
+    before = $state.snapshot(draft.picture) as ShownPicture;
+    delete draft.picture;
+  }
+
+  /** An empty slot goes by what is usual. */
+  function setCode(which: 'whiteCode' | 'highlightCode', text: string) {
+    if (!draft.picture) return;
+    const code = Number(text);
+    if (text.trim() === '') delete draft.picture[which];
+    else if (Number.isInteger(code) && code >= 1 && code <= 255) draft.picture[which] = code;
+  }
+</script>
+
+<p class="text-[15px] leading-[2.6] text-soft">
+  {#if picture}
+    A picture of
+    <SlotChoice
+      label="What the picture is of"
+      bind:value={() => picture.of, (of) => draft.picture && (draft.picture.of = of)}
+      options={pictureKinds}
+    />, {picture.of === 'print' ? 'paper white' : 'clear film'} at
+    <SlotText
+      label={picture.of === 'print' ? 'Code of paper white' : 'Code of clear film'}
+      bind:value={
+        () => String(picture.whiteCode ?? ''), (text: string) => setCode('whiteCode', text)
+      }
+      empty={String(usual?.whiteCode ?? '…')}
+      numeric
+      maxlength={3}
+      hint="0 is black, 255 white. Touch the picture to read it."
+    />{#if picture.of === 'negative'}, its highlight at
+      <SlotText
+        label="Code of the highlight"
+        bind:value={
+          () => String(picture.highlightCode ?? ''),
+          (text: string) => setCode('highlightCode', text)
+        }
+        empty={String(usual?.highlightCode ?? '…')}
+        numeric
+        maxlength={3}
+        hint="The densest place that keeps its texture: it becomes the highlight’s tone."
+      />{/if},
+    <SlotChoice
+      label="Which way round"
+      bind:value={
+        () => (picture.mirrored ? 'mirrored' : 'as-it-is'),
+        (way) => draft.picture && (draft.picture.mirrored = way === 'mirrored')
+      }
+      options={[
+        { id: 'as-it-is', name: 'as it is' },
+        { id: 'mirrored', name: 'mirrored' },
+      ]}
+    />. <button class="slot-in min-h-11" onclick={takeOff}>Take it off</button>
+  {:else}
+    No picture yet: the outline is
+    <SlotChoice
+      label="The outline"
+      bind:value={() => draft.outline ?? '4:3', (outline) => (draft.outline = outline)}
+      options={outlines}
+    />.
+    {#if before}<button class="slot-in min-h-11" onclick={() => (draft.picture = before)}
+        >Put it back</button
+      >{/if}
+  {/if}
+  <label class="slot-in min-h-11 cursor-pointer focus-within:outline-2" for={id}
+    >{reading
+      ? 'Reading the picture …'
+      : picture
+        ? 'Another picture'
+        : 'Put a picture to it: the straight print, or the negative'}<input
+      {id}
+      class="sr-only"
+      type="file"
+      accept="image/jpeg,image/png,image/webp,image/tiff"
+      onchange={choose}
+      disabled={reading}
+    /></label
+  >
+</p>
+{#if problem}<p class="text-trouble" role="alert">{problem}</p>{/if}

@@ -1,0 +1,67 @@
+<script lang="ts">
+  import { onMount } from 'svelte';
+  import { useDesk } from '../../../bench/desk/desk.svelte.ts';
+  import type { AskedPicture, ShownTones } from './messages.ts';
+  import type { PictureQuestion } from './question.ts';
+
+  interface Props {
+    question: PictureQuestion;
+    width: number;
+    height: number;
+    label: string;
+    /** What is shown, for whoever asks for the tone of a spot. */
+    onshown?: (shown: ShownTones) => void;
+  }
+  const { question, width, height, label, onshown }: Props = $props();
+  const desk = useDesk();
+  let canvas = $state<HTMLCanvasElement>();
+  let worker = $state.raw<Worker>();
+  let trouble = $state<string>();
+  let done = $state(0);
+  let number = 0;
+
+  onMount(() => {
+    const made = new Worker(new URL('./picture.worker.ts', import.meta.url), { type: 'module' });
+    made.onmessage = ({ data }: MessageEvent<ShownTones>) => show(data);
+    worker = made;
+    return () => made.terminate();
+  });
+
+  /** Only the last that was asked for counts. */
+  function show(shown: ShownTones) {
+    if (shown.number !== number) return;
+    trouble = shown.trouble;
+    if (!shown.rgba || !canvas) return;
+    canvas.width = shown.width!;
+    canvas.height = shown.height!;
+    canvas
+      .getContext('2d')!
+      .putImageData(new ImageData(shown.rgba, shown.width!, shown.height!), 0, 0);
+    done = shown.number;
+    onshown?.(shown);
+  }
+
+  $effect(() => {
+    if (!worker || width < 1) return;
+    const { light, preferences } = desk;
+    number += 1;
+    const red = light === 'white' ? undefined : brightness(preferences.brightness);
+    const asked: AskedPicture = {
+      ...{ number, question: $state.snapshot(question) as PictureQuestion },
+      ...{ width: Math.round(width) },
+      ...(red !== undefined && { red }),
+    };
+    worker.postMessage(asked);
+  });
+
+  /** As bright as everything else is in red light; the setting is only what makes it be asked anew. */
+  function brightness(_setting: number): number {
+    return Number(getComputedStyle(document.documentElement).getPropertyValue('--lit')) || 1;
+  }
+</script>
+
+<div role="img" aria-label={label} data-shown={done}>
+  <canvas bind:this={canvas} class="block h-auto w-full" {width} {height} aria-hidden="true"
+  ></canvas>
+</div>
+{#if trouble}<p class="mt-2 text-trouble" role="alert">{trouble}</p>{/if}

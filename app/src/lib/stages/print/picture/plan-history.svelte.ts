@@ -1,0 +1,62 @@
+import same from 'fast-deep-equal';
+import type { PrintDraft } from '../../../nouns/in-hand/draft.ts';
+
+type Areas = PrintDraft['areas'];
+
+/** Every state of the plan that was, and that was taken back: undo and redo without end. */
+export class PlanHistory {
+  readonly #areas: () => Areas;
+  readonly #put: (areas: Areas) => void;
+  #last: Areas;
+  #before = $state.raw<readonly Areas[]>([]);
+  #after = $state.raw<readonly Areas[]>([]);
+
+  constructor(areas: () => Areas, put: (areas: Areas) => void) {
+    this.#areas = areas;
+    this.#put = put;
+    this.#last = this.#now();
+  }
+
+  #now(): Areas {
+    return $state.snapshot(this.#areas()) as Areas;
+  }
+
+  get canUndo(): boolean {
+    return this.#before.length > 0;
+  }
+
+  get canRedo(): boolean {
+    return this.#after.length > 0;
+  }
+
+  /** Call it when the plan has changed, once a change: the end of a drag, a field that was left. */
+  note(): void {
+    const now = this.#now();
+    if (same(now, this.#last)) return;
+    this.#before = [...this.#before, this.#last];
+    this.#after = [];
+    this.#last = now;
+  }
+
+  undo(): void {
+    this.note();
+    const back = this.#before.at(-1);
+    if (!back) return;
+    this.#before = this.#before.slice(0, -1);
+    this.#after = [...this.#after, this.#last];
+    this.#to(back);
+  }
+
+  redo(): void {
+    const again = this.#after.at(-1);
+    if (!again) return;
+    this.#after = this.#after.slice(0, -1);
+    this.#before = [...this.#before, this.#last];
+    this.#to(again);
+  }
+
+  #to(areas: Areas): void {
+    this.#last = areas;
+    this.#put(structuredClone(areas) as Areas);
+  }
+}

@@ -1,0 +1,42 @@
+import { fileURLToPath } from 'node:url';
+import sharp from 'sharp';
+import { straightPrint } from './photograph.ts';
+import { coolingRacks } from './places/cooling-racks.ts';
+import { furnaceHall } from './places/furnace-hall.ts';
+import { yardInSnow } from './places/yard-in-snow.ts';
+import { render } from './render.ts';
+
+/** Draws the pictures that the demo's prints carry: `npm run scenes`, or one of them by its name. */
+
+const places = [
+  { scene: furnaceHall, print: { range: 110, highlight: 0.965, shadow: 0.25 } },
+  { scene: coolingRacks, print: { range: 130, highlight: 0.93, shadow: 0.12 } },
+  { scene: yardInSnow, print: { range: 90, highlight: 0.8, shadow: 0.03 } },
+];
+const [only, wide = '840'] = process.argv.slice(2);
+const width = Number(wide);
+const height = (width * 3) / 4;
+
+/** The same numbers on every run: the pictures are the same on every machine. */
+function seeded(seed: number): () => number {
+  let state = seed;
+  return () => {
+    state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
+    return state / 4_294_967_296;
+  };
+}
+
+for (const { scene, print } of places) {
+  if (only && only !== 'all' && only !== scene.name) continue;
+  const random = seeded(7);
+  const luminances = render(scene, width, height, random);
+  const codes = straightPrint(luminances, width, height, print, random);
+  const file = fileURLToPath(
+    new URL(`../../app/sample-pictures/${scene.name}.webp`, import.meta.url),
+  );
+  await sharp(codes, { raw: { width, height, channels: 1 } })
+    .toColourspace('b-w')
+    .webp({ quality: 80 })
+    .toFile(file);
+  console.log(`${scene.name} is in ${file}.`);
+}
