@@ -3,6 +3,7 @@ import { operations } from './operations/index.ts';
 import { InHand, InHandBody, inHandExample } from '../nouns/in-hand/contract.ts';
 import { Negative } from '../nouns/negative/contract.ts';
 import { Print, PrintBody, printExample } from '../nouns/print/contract.ts';
+import { Picture, pictureExample } from '../nouns/picture/contract.ts';
 import { Problem } from '../kit/problem.ts';
 import { KeptEntry, WrittenEntry, entryExample } from '../nouns/bath/ledger.ts';
 import { ProcessEvent } from '../nouns/process/contract.ts';
@@ -270,6 +271,71 @@ function exchange() {
           responses: {
             ...file('application/pdf', 'The labels'),
             '404': problemAnswer('No such bath'),
+          },
+        },
+      },
+    ],
+    [
+      '/api/v1/prints-in-hand/{id}/plan.pdf',
+      {
+        get: {
+          operationId: 'print-plan',
+          summary: 'The plan of a print in hand on one page: its picture, its areas, its sequence',
+          parameters: [idParameter('id')],
+          responses: {
+            ...file('application/pdf', 'The plan'),
+            '404': problemAnswer('No such print in hand'),
+            ...wrongInput,
+          },
+        },
+      },
+    ],
+    [
+      '/api/v1/pictures/{id}',
+      {
+        get: {
+          operationId: 'get-picture',
+          summary: 'What is kept of a picture besides its tones',
+          parameters: [idParameter('id')],
+          responses: {
+            '200': { description: 'The picture', content: json(Picture, pictureExample) },
+            '404': problemAnswer('No such picture'),
+            ...wrongInput,
+            ...away,
+          },
+        },
+        put: {
+          operationId: 'put-picture',
+          summary:
+            'Keeps a picture, small and grey: JPEG, PNG, WebP or TIFF, up to 60 megapixels and 150 MB; it is never replaced',
+          parameters: [idParameter('id')],
+          requestBody: {
+            required: true,
+            content: { 'image/*': { schema: { type: 'string', format: 'binary' } } },
+          },
+          responses: {
+            '200': { description: 'The same as stored', content: json(Picture, pictureExample) },
+            '201': { description: 'Kept', content: json(Picture, pictureExample) },
+            '409': problemAnswer('Another file is kept under this id'),
+            '413': problemAnswer('More than 150 MB'),
+            ...wrongInput,
+            ...away,
+          },
+        },
+      },
+    ],
+    [
+      '/api/v1/pictures/{id}/preview',
+      {
+        get: {
+          operationId: 'get-picture-preview',
+          summary: 'The picture itself, grey, at most 2048 pixels long',
+          parameters: [idParameter('id')],
+          responses: {
+            ...file('image/webp', 'The picture'),
+            '404': problemAnswer('No such picture'),
+            ...wrongInput,
+            ...away,
           },
         },
       },

@@ -15,6 +15,11 @@ export const Picture = Type.Object(
 );
 export type Picture = Static<typeof Picture>;
 
+export const pictureExample: Picture = {
+  id: '7c1d4b60-52e8-4f3a-a000-000000000001',
+  ...{ width: 2048, height: 1536, madeAtMs: 1_768_600_000_000 },
+};
+
 const place = Type.Number({ title: 'A place on the picture', minimum: -2, maximum: 3 });
 const length = Type.Number({ title: 'A length on the picture', minimum: 0.001, maximum: 3 });
 const points = Type.Array(

@@ -87,6 +87,11 @@
         onclick={add}
         disabled={draft.areas.length >= MOST_AREAS}>Add an area</button
       >
+      <a
+        class="slot-in mt-1 inline-flex min-h-11 items-center text-soft"
+        href="/api/v1/prints-in-hand/{print.held.id}/plan.pdf"
+        download>On paper, PDF</a
+      >
     </p>
     <p class="mt-3 text-[15px] leading-[2.6] text-soft">
       {#if held}
