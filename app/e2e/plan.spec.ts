@@ -95,3 +95,21 @@ test('what is held back has its sound within the light, and the change of filter
   expect(held).toBeGreaterThan(1);
   expect(held).toBeLessThan(2);
 });
+
+test('a test piece over one area is fired, and its pick goes into the plan', async ({ page }) => {
+  await leavePrint(page, { ...stripRead, areas: [{ name: 'door', stops: '+½' }] });
+  await openPrint(page, '/plan');
+  await page.getByRole('button', { name: /^How: / }).click();
+  await page.getByRole('button', { name: 'three amounts' }).click();
+  await expect(page.getByText('A door: +¼ +½ +¾')).toBeVisible();
+  await page.keyboard.press('t');
+  await pressSpace(page);
+  await expect(page.getByTestId('hands')).toHaveText(
+    /^Piece A over door, nothing covered, 10\.8 s/,
+  );
+  await expect(page.getByTestId('count')).toHaveText('1 of 4');
+  await page.keyboard.press('Escape');
+  await page.getByRole('group', { name: 'Right is' }).getByRole('button', { name: '+¾' }).click();
+  await expect(page.getByRole('button', { name: 'How much: +¾' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Test pieces' })).toHaveCount(0);
+});

@@ -11,6 +11,7 @@ import {
   planSequence,
   planTools,
   secondsInStops,
+  testPiece,
   shareOfPlace,
   toolsFor,
   type PlanSetting,
@@ -221,4 +222,45 @@ it('each tool does one thing or the other', () => {
   expect(toolsFor(-1).map(({ id }) => id)).not.toContain('card-with-hole');
   expect(toolsFor(1).map(({ id }) => id)).not.toContain('wand');
   for (const { burns, holdsBack } of planTools) expect(burns || holdsBack).toBe(true);
+});
+
+describe('a test piece over one area', () => {
+  const base = [{ ...a, seconds: 10 }];
+  const amounts = (...stops: number[]) => stops.map((one) => ({ stops: one, setting: a }));
+  const fine = { lagSeconds: 0.2, timerStepSeconds: 0.01 };
+  const got = (firings: ReturnType<typeof testPiece>, patch: number) =>
+    firings
+      .filter(({ open }) => open.includes(patch))
+      .reduce((sum, { lightSeconds }) => sum + lightSeconds, 0);
+
+  it('of three amounts is covered one after the other', () => {
+    const firings = testPiece(defaultPaper, base, amounts(0.25, 0.5, 0.75), 0.1, fine);
+    expect(firings.map(({ open }) => open.length)).toEqual([3, 3, 2, 1]);
+    for (const [n, stops] of [0.25, 0.5, 0.75].entries()) {
+      expect(Math.log2(got(firings, n) / 10)).toBeCloseTo(stops, 2);
+    }
+  });
+
+  it('of what is held back begins with less than the base', () => {
+    const firings = testPiece(defaultPaper, base, amounts(-0.75, -0.5, -0.25), 0.1, fine);
+    expect(firings).toHaveLength(3);
+    expect(Math.log2(got(firings, 0) / 10)).toBeCloseTo(-0.75, 2);
+    expect(Math.log2(got(firings, 2) / 10)).toBeCloseTo(-0.25, 2);
+  });
+
+  it('of three contrasts has each patch open alone, to the same tone', () => {
+    const patches = [b, a, hard].map((setting) => ({ stops: 1, setting }));
+    const firings = testPiece(defaultPaper, base, patches, 0.1, fine);
+    expect(firings.map(({ open }) => open)).toEqual([[0, 1, 2], [0], [1], [2]]);
+    const wanted = [{ ...a, seconds: 20 }];
+    for (const [n, { setting }] of patches.entries()) {
+      const over = burnOver(defaultPaper, [{ ...a, seconds: 10 }], wanted, setting, 0.1);
+      expect(firings[n + 1]!.lightSeconds).toBeCloseTo(over, 1);
+    }
+  });
+
+  it('of nothing is refused', () => {
+    expect(() => testPiece(defaultPaper, base, [], 0.1, fine)).toThrow('one to six');
+    expect(() => testPiece(defaultPaper, [], amounts(1), 0.1, fine)).toThrow('base');
+  });
 });

@@ -113,15 +113,10 @@ const probed = async (page: Page) => {
   await page.getByLabel('Reading of the known print').fill('−1.30');
   await page.getByLabel('Seconds of the known print').fill('10.6');
 };
-/** A patch picked on each of the two strips. */
-const bothPicked = async (page: Page) => {
-  for (const [strip, patch] of [[1, 4], [2, 5]] as const) {
-    const ruler = page.getByRole('group', { name: `Stop ruler, strip ${strip}` });
-    await ruler.scrollIntoViewIfNeeded();
-    const box = (await ruler.boundingBox())!;
-    await page.mouse.click(box.x + (box.width * (patch - 0.5)) / 7, box.y + 50);
-  }
-  await page.evaluate(() => scrollTo(0, 0));
+/** The worker has taken the picture through the paper. */
+const pictureShown = async (page: Page) => {
+  await page.locator('[data-shown]:not([data-shown="0"])').waitFor();
+  await page.waitForTimeout(300);
 };
 const shots: readonly Shot[] = [
   { name: 'film', path: '/film', light: 'white', size: desk },
@@ -132,7 +127,7 @@ const shots: readonly Shot[] = [
   { name: 'fire', path: './fire?what=strip', light: 'red', size: desk, before: lookedOver },
   { name: 'proof', path: '/print/proof/7c1d4b60-52e8-4f3a-8118-000000000000', light: 'white', size: desk, before: rated },
   { name: 'readings', path: './readings', light: 'white', size: desk, before: probed },
-  { name: 'split', path: './split', light: 'white', size: desk, before: bothPicked },
+  { name: 'plan', path: '/print/7c1d4b60-52e8-4f3a-9100-000000000001/plan', light: 'white', size: desk, before: pictureShown },
   { name: 'paper', path: '/print/setup/papers/3d9a5e10-0c7b-4f26-a1d4-000000000052', light: 'white', size: desk },
   { name: 'logbook', path: '/logbook', light: 'white', size: desk },
   { name: 'logbook-roll', path: '/logbook/rolls/7c1d4b60-52e8-4f3a-8118-000000000000', light: 'white', size: desk },

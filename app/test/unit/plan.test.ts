@@ -6,6 +6,7 @@ import { keptAmount, readAmount, typedAmount } from '../../src/lib/stages/print/
 import { firingLines, restOfLine, versionNow } from '../../src/lib/stages/print/firing-lines.ts';
 import { draftFrom } from '../../src/lib/stages/print/from-record.ts';
 import { planWords } from '../../src/lib/stages/print/plan-words.ts';
+import { piecesOf, withPick } from '../../src/lib/stages/print/test-pieces.ts';
 import { printView } from '../../src/lib/stages/print/print-view.ts';
 import { versionChange } from '../../src/lib/stages/print/version-words.ts';
 import { made } from '../made.ts';
@@ -109,5 +110,56 @@ describe('a plan', () => {
     const softer = { ...first, settingId: '2', range: 110, seconds: first.seconds * 2 ** 0.25 };
     expect(versionChange(first, softer, set)).toBe('½ filter softer, +¼ in all');
     expect(versionChange(first, first, set)).toBe('the same');
+  });
+});
+
+describe('test pieces of a plan', () => {
+  const areas: PrintDraft['areas'] = [
+    { name: 'door', stops: '+½' },
+    { name: 'racks', stops: '−⅓' },
+  ];
+  const pieces: PrintDraft['pieces'] = [
+    { area: 0, kind: 'amounts' },
+    { area: 0, kind: 'contrasts' },
+    { area: 1, kind: 'amounts' },
+  ];
+
+  it('have a label each, and are fired one after the other', () => {
+    const { draft: changed, view } = of({ areas, pieces });
+    const seen = piecesOf(changed, view);
+    expect(seen.map(({ label }) => label)).toEqual([
+      'A door: +¼ +½ +¾',
+      'B door: filter 1½ filter 2½ filter 3½',
+      'C racks: −¾ −½ −¼',
+    ]);
+    const lines = firingLines(changed, view, 'pieces').map(({ hands }) => hands);
+    expect(lines).toEqual([
+      'Piece A over door, nothing covered',
+      'Piece A over door, nothing covered',
+      'Piece A over door, card over the first third',
+      'Piece A over door, only the last third open',
+      'Piece B over door, nothing covered',
+      'Piece B over door, only the first third open',
+      'Piece B over door, only the middle third open',
+      'Piece B over door, only the last third open',
+      'Piece C over racks, nothing covered',
+      'Piece C over racks, card over the first third',
+      'Piece C over racks, only the last third open',
+    ]);
+  });
+
+  it('the pick goes into the plan', () => {
+    const { draft: changed, view } = of({ areas: structuredClone(areas), pieces });
+    const [first, second] = piecesOf(changed, view);
+    withPick(changed, 1, second!.thirds[0]!.picked);
+    expect(changed.areas[0]).toMatchObject({ stops: '+½', settingId: '1.5' });
+    withPick(changed, 0, first!.thirds[2]!.picked);
+    expect(changed.areas[0]!.stops).toBe('+¾');
+    expect(changed.pieces).toEqual([{ area: 1, kind: 'amounts' }]);
+  });
+
+  it('of an area that is gone there are none', () => {
+    const { draft: changed, view } = of({ areas: [], pieces });
+    expect(piecesOf(changed, view)).toEqual([]);
   });
 });

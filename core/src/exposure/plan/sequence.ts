@@ -4,6 +4,7 @@ import { sound } from '../../quantity/sound.ts';
 import { Refusal } from '../../refusal.ts';
 import type { Lamp } from '../strip.ts';
 import { burnOver, lightError } from './burn-over.ts';
+import { dialed, lightOfDial } from './dial.ts';
 import { heldWindows, type HeldWindow } from './held-windows.ts';
 
 /** A filter, grade or place of a dial: what has to be changed between two firings of different ids. */
@@ -90,14 +91,6 @@ export interface Sequence {
 
 const USUAL_TONE = 0.1;
 const MOST_STOPS = 10;
-
-/** What the timer can be set to, s. */
-function dialed(seconds: number, { timerStepSeconds }: Lamp): number {
-  return Number(Math.max(0, Math.round(seconds / timerStepSeconds) * timerStepSeconds).toFixed(6));
-}
-
-const lightOfDial = (dialSeconds: number, { lagSeconds }: Lamp) =>
-  Math.max(0, dialSeconds - lagSeconds);
 
 /** An exposure of the base as it is given: its firings, and what each area gets of it. */
 interface BaseGiven {

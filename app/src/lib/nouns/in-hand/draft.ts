@@ -6,7 +6,14 @@ import { MOST_AREAS, MOST_SHEETS } from '../print/limits.ts';
 import { howRead } from '../print/readings.ts';
 import { ShownPicture, outlineId } from '../picture/contract.ts';
 import { GivenFiring, Sheet, Version, howArea } from '../print/sheet.ts';
-import { MOST_SPOTS, MOST_STRIPS, firedThings, proofThings } from './limits.ts';
+import {
+  MOST_PIECES,
+  MOST_SPOTS,
+  MOST_STRIPS,
+  firedThings,
+  pieceKinds,
+  proofThings,
+} from './limits.ts';
 import {
   Lamp,
   StripChoices,
@@ -208,6 +215,22 @@ export const PrintDraft = Type.Object(
     /** What the plan is drawn on. */
     picture: Type.Optional(ShownPicture),
     outline: Type.Optional(outlineId),
+    /** Small strips over one area each, that are made or under way. */
+    pieces: Type.Optional(
+      Type.Array(
+        Type.Object(
+          {
+            area: Type.Integer({ minimum: 0, maximum: MOST_AREAS - 1 }),
+            kind: oneOf(
+              pieceKinds.map(({ id }) => id),
+              'What its thirds differ by',
+            ),
+          },
+          { additionalProperties: false },
+        ),
+        { maxItems: MOST_PIECES },
+      ),
+    ),
     /** So many hands hold back at a time. */
     hands: Type.Optional(oneOf(['one', 'two'] as const, 'The hands')),
     /** A black border, its light in seconds. */

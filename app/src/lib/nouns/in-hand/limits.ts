@@ -3,8 +3,23 @@ export const MOST_STRIPS = 100;
 /** More places than this nobody reads. */
 export const MOST_SPOTS = 8;
 
-/** What can be fired: the strip, the print that the strips led to, a strip of soft and hard, or one for the flash's threshold. */
-export const firedThings = ['strip', 'print', 'pair-1', 'pair-2', 'flash-1', 'flash-2'] as const;
+/** More test pieces than this do not lie in one tray. */
+export const MOST_PIECES = 6;
+
+/**
+ * What can be fired: the strip, the print that the strips led to, a strip of soft and hard, one for the flash's threshold, or
+ * test pieces of the plan's areas.
+ */
+export const firedThings = [
+  ...(['strip', 'print', 'pair-1', 'pair-2', 'flash-1', 'flash-2', 'pieces'] as const),
+] as const;
+
+/** What the thirds of a test piece differ by. */
+export const pieceKinds = [
+  { id: 'amounts', name: 'three amounts' },
+  { id: 'contrasts', name: 'three contrasts' },
+] as const;
+export type PieceKind = (typeof pieceKinds)[number]['id'];
 export type Fired = (typeof firedThings)[number];
 /** And of a proof, which is no print: the strip across the film's edge, and the sheet itself. */
 export const proofThings = ['proof-strip', 'proof-sheet'] as const;

@@ -4,6 +4,7 @@
   import SlotOnLeave from '../../kit/SlotOnLeave.svelte';
   import SlotText from '../../kit/SlotText.svelte';
   import ShapeNumbers from './picture/ShapeNumbers.svelte';
+  import { MOST_PIECES, pieceKinds, type PieceKind } from '../../nouns/in-hand/limits.ts';
   import { keptAmount } from './area-amount.ts';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
 
@@ -31,6 +32,18 @@
 
   function leaveOut() {
     draft.areas = draft.areas.filter((_, other) => other !== index);
+    // Test pieces know their area by its place.
+    if (draft.pieces) {
+      draft.pieces = draft.pieces.flatMap((piece) =>
+        piece.area === index
+          ? []
+          : [{ ...piece, area: piece.area > index ? piece.area - 1 : piece.area }],
+      );
+    }
+  }
+
+  function addPiece(kind: PieceKind) {
+    draft.pieces = [...(draft.pieces ?? []), { area: index, kind }];
   }
 </script>
 
@@ -104,6 +117,16 @@
         />
       {/if}
       {#if area.shape}<br /><ShapeNumbers {area} />{/if}
+      {#if view.plan.baseSeconds !== undefined && (line.stops ?? 0) !== 0}
+        <br />A test piece over it:
+        {#each pieceKinds.filter(({ id }) => burns || id === 'amounts') as { id, name } (id)}
+          <button
+            class="slot-in min-h-11"
+            onclick={() => addPiece(id)}
+            disabled={(draft.pieces?.length ?? 0) >= MOST_PIECES}>{name}</button
+          >
+        {/each}
+      {/if}
     </p>
   {/if}
 </li>

@@ -11,6 +11,7 @@ const parts: Partial<Record<Fired, string>> = {
   'pair-2': '/split',
   'flash-1': '/flash',
   'flash-2': '/flash',
+  pieces: '/plan',
 };
 
 /** A strip or a sheet of the print in hand: what was given of it is kept with the print. */
@@ -38,6 +39,7 @@ export class FireOfPrint implements Fireable {
       'pair-2': 'second strip',
       'flash-1': 'coarse strip',
       'flash-2': 'separate patches',
+      pieces: 'test pieces',
     };
     return names[this.what];
   }

@@ -8,6 +8,7 @@ import { stopsInWords } from '../../words/fraction.ts';
 import { emptyFlash, thresholdFirings } from './flash-page-view.ts';
 import type { PrintView } from './print-view.ts';
 import { pairView } from './split-strips-view.ts';
+import { piecesOf } from './test-pieces.ts';
 
 /** One switching-on of the lamp, as it stands on the screen. */
 export interface FiringLine {
@@ -91,6 +92,7 @@ export function firingLines(draft: PrintDraft, view: PrintView, what: Fired): Fi
       line(`${hands}; no negative in the way`, dialSeconds, timerStep, noun(view.setting.name)),
     );
   }
+  if (what === 'pieces') return piecesOf(draft, view).flatMap(({ lines }) => lines);
   if (what !== 'print') return pairLines(draft, view, what === 'pair-1' ? 0 : 1);
   return printLines(draft, view);
 }

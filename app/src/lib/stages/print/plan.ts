@@ -38,6 +38,8 @@ export interface AreaLine {
 export interface PrintPlanView {
   readonly areas: readonly AreaLine[];
   readonly sequence?: Sequence;
+  /** The exposures of the whole sheet. */
+  readonly base: readonly PlanExposure[];
   /** What the whole sheet gets, s, both exposures of a pair together. */
   readonly baseSeconds?: number;
   /** Why there is no sequence although there is a time. */
@@ -170,6 +172,7 @@ export function planOf(draft: PrintDraft, view: Unplanned): PrintPlanView {
         does: doesWords(draft.areas[index]!.stops, one, view, lightOf(index), known),
       };
     }),
+    base,
     ...(known !== undefined && { baseSeconds: known }),
     ...(planned?.value && { sequence: planned.value }),
     ...(planned?.trouble !== undefined && { trouble: planned.trouble }),

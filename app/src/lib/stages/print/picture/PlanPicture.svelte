@@ -65,12 +65,18 @@
   $effect(() => {
     if (!overlay || width < 1) return;
     const areas = draft.areas.flatMap(({ shape }, number) => (shape ? [{ number, shape }] : []));
-    const white = desk.light === 'white';
+    const inWhite = { line: '#ffffff', halo: '#1c1a17' };
+    const onOutline = { line: '#1c1a17', halo: '#fbfaf6' };
     const ink = getComputedStyle(document.documentElement).getPropertyValue('--ink');
+    const inRed = { line: ink, halo: '#000000' };
+    const colours = desk.light === 'white' ? (shown ? inWhite : onOutline) : inRed;
     overlay.show($state.snapshot(areas) as typeof areas, selected, {
       ...{ width, height },
-      colours: white ? { line: '#ffffff', halo: '#1c1a17' } : { line: ink, halo: '#000000' },
+      colours,
     });
+  });
+  $effect(() => {
+    if (!question) shown = undefined;
   });
   $effect(() => {
     overlay?.draw(drawing);

@@ -11,6 +11,7 @@
   import PlanArea from '$lib/stages/print/PlanArea.svelte';
   import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
+  import TestPieces from '$lib/stages/print/TestPieces.svelte';
   import { versionChange } from '$lib/stages/print/version-words.ts';
 
   const print = usePrint();
@@ -27,6 +28,11 @@
   useKeys([
     { key: ' ', does: 'fire the print', run: fire },
     { key: 'a', does: 'add an area', run: add },
+    {
+      key: 't',
+      does: 'fire the test pieces',
+      run: () => draft.pieces?.length && print.fire('pieces'),
+    },
     { key: 'Escape', does: 'back to the strips', run: () => void goto(print.path) },
   ]);
 
@@ -149,6 +155,7 @@
       {#each words.cautions as caution (caution)}
         <p class="reason mt-3 text-caution" role="alert">{caution}</p>
       {/each}
+      <TestPieces {print} />
     </div>
   </section>
 </div>
