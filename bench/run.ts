@@ -5,6 +5,10 @@ import {
   contrastSet,
   driftedEnd,
   filmTime,
+  lightOfPrint,
+  planField,
+  planned,
+  printTable,
   readPrint,
   solveContrast,
   type EarlierPrint,
@@ -126,6 +130,28 @@ line(
   rate((turn) => readPrint(session(turn, 2, taught)).seconds),
   empty,
   'an empty loop',
+);
+
+const pixels = 1_000_000;
+const codes = Uint8Array.from({ length: pixels }, (_, at) => (at * 7919) % 256);
+const field = planField(
+  [{ shape: { kind: 'ellipse', x: 0.5, y: 0.5, rx: 0.3, ry: 0.2 }, stops: 0.5, soft: 0.1 }],
+  1000,
+  1000,
+);
+const table = printTable(defaultPaper, 100, lightOfPrint(defaultPaper, 100, 240), 240);
+/** As fast as any picture can be changed: one code after another looked up in a row of 256. */
+function lookedUp(row: Uint8Array): Uint8Array {
+  const out = new Uint8Array(codes.length);
+  for (let at = 0; at < codes.length; at += 1) out[at] = row[codes[at]!]!;
+  return out;
+}
+const aRow = table.slice(0, 256);
+line(
+  'a megapixel through paper and plan',
+  rate(() => planned(codes, field, table)[0]),
+  rate(() => lookedUp(aRow)[0]),
+  'a bare table',
 );
 
 const cluster = await throwawayCluster();

@@ -1,7 +1,10 @@
+import { randomUUID } from 'node:crypto';
+import { printExample } from '../src/lib/nouns/print/contract.ts';
 import {
   expect,
   leavePrint,
   listen,
+  openAny,
   openPrint,
   pressSpace,
   prefer,
@@ -94,6 +97,23 @@ test('what is held back has its sound within the light, and the change of filter
   const held = (away.heardMs - on.heardMs) / 1000;
   expect(held).toBeGreaterThan(1);
   expect(held).toBeLessThan(2);
+});
+
+test('what a version changed stands in the record, in words', async ({ page }) => {
+  const id = randomUUID();
+  const [first] = printExample.versions;
+  const roof = first!.areas.find(({ name }) => name === 'roof')!;
+  const next = {
+    ...{ ...first!, number: 2, settingId: '2', range: 110 },
+    areas: [{ ...roof, stops: 1, settingId: '00', tool: 'cut-mask' }],
+  };
+  const setup = { ...printExample.setup, paper: 'A paper of its own' };
+  const data = { ...printExample, setup, versions: [first, next] };
+  expect((await page.request.put(`/api/v1/prints/${id}`, { data })).status()).toBe(201);
+  await openAny(page, `/logbook/prints/${id}`);
+  const versions = page.getByRole('region', { name: 'Versions' });
+  await expect(versions).toContainText('2 ½ filter softer, roof +⅓, glory hole no more against 1');
+  await expect(page.getByText(/roof \+1, cut mask, filter 00/)).toBeVisible();
 });
 
 test('a test piece over one area is fired, and its pick goes into the plan', async ({ page }) => {

@@ -167,10 +167,17 @@ test('corners are told both ways and go into the plan; a key line and a long bur
     'Corners +½ stop is one of the print’s burns now.',
   );
   // Once more is the same burn.
-  await page.getByRole('button', { name: /^Into the plan/ }).click();
+  await page
+    .getByRole('button', { name: /^Into the plan/ })
+    .first()
+    .click();
+  await page.keyboard.press('k');
+  await expect(page.getByRole('status')).toContainText('6.31 s of light');
   await page.reload();
   await expect(page.getByTestId('corners')).toHaveText('7.5 s');
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: 'Area: Corners' })).toHaveCount(1);
   await expect(page.getByRole('button', { name: 'Stops: +½' })).toBeVisible();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Its light, seconds: 6.31 s' })).toBeVisible();
 });

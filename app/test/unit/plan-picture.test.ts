@@ -1,4 +1,12 @@
-import { defaultPaper, toneWord, type DrawnArea } from '@katachron/core';
+import {
+  codeAtShare,
+  defaultPaper,
+  printPicture,
+  toneWord,
+  usualCodes,
+  type DrawnArea,
+  type PictureQuestion,
+} from '@katachron/core';
 import { describe, expect, it } from 'vitest';
 import type { PrintDraft } from '../../src/lib/nouns/in-hand/draft.ts';
 import { PrintDraft as DraftSchema } from '../../src/lib/nouns/in-hand/draft.ts';
@@ -6,20 +14,13 @@ import type { ShownPicture } from '../../src/lib/nouns/picture/contract.ts';
 import { PrintBody } from '../../src/lib/nouns/print/contract.ts';
 import { check, fits } from '../../src/lib/server/validation.ts';
 import { draftFrom } from '../../src/lib/stages/print/from-record.ts';
-import {
-  codeAt,
-  coloured,
-  mirrored,
-  paint,
-  usualCodes,
-} from '../../src/lib/stages/print/picture/paint.ts';
+import { coloured, mirrored } from '../../src/lib/stages/print/picture/paint.ts';
 import { PlanHistory } from '../../src/lib/stages/print/picture/plan-history.svelte.ts';
 import {
   ofVersion,
-  pictureQuestion,
+  pictureAsked,
   straight,
   straightNow,
-  type PictureQuestion,
 } from '../../src/lib/stages/print/picture/question.ts';
 import { spotWords } from '../../src/lib/stages/print/picture/spot.ts';
 import { printView } from '../../src/lib/stages/print/print-view.ts';
@@ -35,19 +36,20 @@ const picture: ShownPicture = {
   id: '7c1d4b60-52e8-4f3a-a000-000000000001',
   ...{ of: 'print', width: 200, height: 150, whiteCode: 236, range: 100 },
 };
-const question = (change: Partial<PictureQuestion> = {}): PictureQuestion => ({
-  ...{ picture, paper: defaultPaper, range: 100, baseStops: 0, areas: [], highlightDensity: 0.1 },
-  ...change,
-});
+const paint = (change: Partial<PictureQuestion> = {}) =>
+  printPicture(defaultPaper, ramp, {
+    ...{ of: 'print', whiteCode: 236, madeAtRange: 100, range: 100, baseStops: 0, areas: [] },
+    ...{ highlightDensity: 0.1, ...change },
+  });
 const everywhere = (stops: number): DrawnArea => ({
   ...{ shape: { kind: 'ellipse', x: 0.5, y: 0.4, rx: 9, ry: 9 }, stops, soft: 0 },
 });
 
 describe('a picture as the paper would show it', () => {
   it('is what it is without a plan, darker under a burn, lighter where it is held back', () => {
-    const plain = paint(ramp, question());
-    const burned = paint(ramp, question({ areas: [everywhere(2 / 3)] }));
-    const held = paint(ramp, question({ areas: [everywhere(-0.5)] }));
+    const plain = paint();
+    const burned = paint({ areas: [everywhere(2 / 3)] });
+    const held = paint({ areas: [everywhere(-0.5)] });
     const at172 = ramp.codes.indexOf(172);
     expect(plain.codes[at172]).toBe(172);
     // A grey of 172 on paper white 236 at R 100 is known to become these.
@@ -57,8 +59,8 @@ describe('a picture as the paper would show it', () => {
 
   it('is hatched where nothing is known and something was changed, and only there', () => {
     const white = ramp.codes.lastIndexOf(236);
-    expect(paint(ramp, question()).unknown[white]).toBe(0);
-    const burned = paint(ramp, question({ areas: [everywhere(1)] }));
+    expect(paint().unknown[white]).toBe(0);
+    const burned = paint({ areas: [everywhere(1)] });
     expect(burned.unknown[white]).toBe(1);
     expect(burned.unknown[ramp.codes.indexOf(172)]).toBe(0);
     const rgba = coloured(burned, 200, undefined);
@@ -69,7 +71,7 @@ describe('a picture as the paper would show it', () => {
   });
 
   it('at another contrast the middle of the scale stays where the speed point is', () => {
-    const harder = paint(ramp, question({ range: 70 }));
+    const harder = paint({ range: 70 });
     const light = ramp.codes.indexOf(210);
     const dark = ramp.codes.indexOf(70);
     expect(harder.codes[light]).toBeGreaterThan(210);
@@ -77,13 +79,7 @@ describe('a picture as the paper would show it', () => {
   });
 
   it('a negative becomes a print: what is dense is light', () => {
-    const negative: ShownPicture = {
-      ...picture,
-      of: 'negative',
-      whiteCode: 221,
-      highlightCode: 70,
-    };
-    const shown = paint(ramp, question({ picture: negative, range: 110 }));
+    const shown = paint({ of: 'negative', whiteCode: 221, highlightCode: 70, range: 110 });
     const [dense, thin] = [ramp.codes.indexOf(70), ramp.codes.indexOf(190)];
     expect(shown.codes[dense]).toBeGreaterThan(shown.codes[thin]!);
     // The dense place is the print's highlight, zone VIII.
@@ -95,7 +91,7 @@ describe('a picture as the paper would show it', () => {
   });
 
   it('in red light it has no green and no blue', () => {
-    const rgba = coloured(paint(ramp, question()), 200, 0.5);
+    const rgba = coloured(paint(), 200, 0.5);
     let other = 0;
     for (let at = 0; at < rgba.length; at += 4)
       other = Math.max(other, rgba[at + 1]!, rgba[at + 2]!);
@@ -107,8 +103,8 @@ describe('a picture as the paper would show it', () => {
     expect(mirrored(mirrored(ramp))).toEqual(ramp);
     expect(mirrored(ramp).codes[0]).toBe(ramp.codes[199]);
     const dusty = { ...ramp, codes: ramp.codes.with(5, 255) };
-    expect(usualCodes(dusty).whiteCode).toBe(236);
-    expect(codeAt(ramp, 0.5)).toBeGreaterThan(130);
+    expect(usualCodes(dusty.codes).whiteCode).toBe(236);
+    expect(codeAtShare(ramp.codes, 0.5)).toBeGreaterThan(130);
   });
 });
 
@@ -125,19 +121,19 @@ describe('what a plan asks of its picture', () => {
 
   it('is drawn for the areas that have a place, in the stops that they get', () => {
     expect(() => check(DraftSchema, draft)).not.toThrow();
-    const asked = pictureQuestion(draft, view)!;
-    expect(asked.areas).toEqual([
+    const asked = pictureAsked(draft, view)!;
+    expect(asked.question.areas).toEqual([
       { shape: { kind: 'corners' }, soft: 0.2, stops: expect.closeTo(0.6667, 4) },
     ]);
-    expect(straight(asked).areas).toEqual([]);
-    expect(pictureQuestion(stripRead, view)).toBeUndefined();
+    expect(straight(asked).question.areas).toEqual([]);
+    expect(pictureAsked(stripRead, view)).toBeUndefined();
   });
 
   it('what was changed since the straight print is shown too', () => {
     const half = { ...draft, picture: { ...picture, seconds: straightNow(view).seconds! / 2 } };
-    expect(pictureQuestion(half, view)!.baseStops).toBeCloseTo(1, 9);
+    expect(pictureAsked(half, view)!.question.baseStops).toBeCloseTo(1, 9);
     const same = { ...draft, picture: { ...picture, ...straightNow(view) } };
-    expect(pictureQuestion(same, view)!.baseStops).toBeCloseTo(0, 9);
+    expect(pictureAsked(same, view)!.question.baseStops).toBeCloseTo(0, 9);
   });
 
   it('goes into the record and comes back, shapes and all', () => {
@@ -145,11 +141,11 @@ describe('what a plan asks of its picture', () => {
     expect(() => check(PrintBody, record)).not.toThrow();
     const again = draftFrom({ id: 'x', version: 1, ...record });
     expect(again.picture).toEqual(picture);
-    expect(pictureQuestion(again, printView(again))!.areas).toEqual(
-      pictureQuestion(draft, view)!.areas,
+    expect(pictureAsked(again, printView(again))!.question.areas).toEqual(
+      pictureAsked(draft, view)!.question.areas,
     );
     const [version] = record.versions;
-    expect(ofVersion(pictureQuestion(draft, view)!, version!, view).areas).toHaveLength(1);
+    expect(ofVersion(pictureAsked(draft, view)!, version!, view).question.areas).toHaveLength(1);
   });
 
   it.each([

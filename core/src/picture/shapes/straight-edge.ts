@@ -2,7 +2,7 @@ import type { ShapeKind } from './shape.ts';
 
 export interface StraightEdge {
   readonly kind: 'edge';
-  /** Two points of the card's edge; what lies to the left on the way from the first to the second is meant. */
+  /** Two points of the card's edge; what lies to the right on the way from the first to the second is meant. */
   readonly x1: number;
   readonly y1: number;
   readonly x2: number;
@@ -17,7 +17,7 @@ export const straightEdge: ShapeKind<StraightEdge> = {
   outside: ({ x1, y1, x2, y2 }, { x, y }) => {
     const long = Math.hypot(x2 - x1, y2 - y1);
     if (long === 0) return 1;
-    // Positive to the right of the way, where y grows downwards.
+    // Where y grows downwards, this is above zero to the right of the way.
     return ((x2 - x1) * (y - y1) - (y2 - y1) * (x - x1)) / -long;
   },
   outline: ({ x1, y1, x2, y2 }) => ({

@@ -11,6 +11,9 @@ import { waterBathOperation } from './chemistry/water-bath.ts';
 import { cornerFallOffOperation } from './corner-fall-off.ts';
 import { keyLineOperation } from './key-line.ts';
 import { contrastOperation } from './contrast.ts';
+import { convertOperation } from './convert.ts';
+import { dryDownOperation } from './dry-down.ts';
+import { pictureOperation } from './picture.ts';
 import { sequenceOperation } from './sequence.ts';
 import { driftOperation } from './drift.ts';
 import { filmTimeOperation } from './film-time.ts';
@@ -39,6 +42,9 @@ export const operations = [
   cornerFallOffOperation,
   keyLineOperation,
   sequenceOperation,
+  convertOperation,
+  dryDownOperation,
+  pictureOperation,
   mixOperation,
   mixFromStockOperation,
   twoStageOperation,

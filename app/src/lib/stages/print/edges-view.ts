@@ -32,6 +32,8 @@ export interface EdgesView {
   readonly burn: Answered;
   /** What the corners lack, stops: it can go into the plan as a burn. */
   readonly cornerStops?: number;
+  /** The light of the key line, s: it can go into the plan as a firing of its own. */
+  readonly keyLineSeconds?: number;
   readonly troubles: Partial<Record<Field, string>>;
 }
 
@@ -94,9 +96,10 @@ export function edgesView(
 
   const black = number('black', 'the minimum time for maximum black', '8.5', 0.01, 3600);
   const density = number('density', 'the density of the clear film', '0.28', 0, 3);
+  const line = black === undefined || density === undefined ? undefined : keyLine(black, density);
   const key = (): Answered => {
-    if (black === undefined || density === undefined) return unanswered;
-    const { justBlackSeconds, seconds } = keyLine(black, density);
+    if (!line) return unanswered;
+    const { justBlackSeconds, seconds } = line;
     return {
       big: said(seconds),
       sentences: [
@@ -125,5 +128,6 @@ export function edgesView(
   return {
     ...{ corners: corners(), key: key(), burn: burn(), troubles },
     ...(fallOff !== undefined && { cornerStops: fallOff }),
+    ...(line && { keyLineSeconds: line.seconds }),
   };
 }

@@ -6,8 +6,7 @@ import { outlines } from '../../nouns/picture/kinds.ts';
 import { pngOf, tonesOf } from '../../nouns/picture/tones.server.ts';
 import { labelFonts } from '../../nouns/roll/label/fonts.server.ts';
 import { firingLines, versionNow } from './firing-lines.ts';
-import { mirrored, paint } from './picture/paint.ts';
-import { pictureQuestion, straight } from './picture/question.ts';
+import { painted, pictureAsked, straight } from './picture/question.ts';
 import { planWords } from './plan-words.ts';
 import type { PrintView } from './print-view.ts';
 
@@ -79,10 +78,10 @@ async function drawPicture(
   preview: Uint8Array | undefined,
   frame: Frame,
 ): Promise<void> {
-  const question = pictureQuestion(draft, view);
-  if (!question || !preview) return;
+  const asked = pictureAsked(draft, view);
+  if (!asked || !preview) return;
   const tones = await tonesOf(preview, PIXELS);
-  const { codes } = paint(question.picture.mirrored ? mirrored(tones) : tones, straight(question));
+  const { codes } = painted(tones, straight(asked));
   const png = await pngOf(codes, tones.width, tones.height);
   pdf.image(png, frame.x, frame.y, { width: frame.width, height: frame.height });
 }

@@ -1,18 +1,18 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { useDesk } from '../../../bench/desk/desk.svelte.ts';
-  import type { AskedPicture, ShownTones } from './messages.ts';
-  import type { PictureQuestion } from './question.ts';
+  import type { PictureMessage, ShownTones } from './messages.ts';
+  import type { AskedPicture } from './question.ts';
 
   interface Props {
-    question: PictureQuestion;
+    asked: AskedPicture;
     width: number;
     height: number;
     label: string;
     /** What is shown, for whoever asks for the tone of a spot. */
     onshown?: (shown: ShownTones) => void;
   }
-  const { question, width, height, label, onshown }: Props = $props();
+  const { asked, width, height, label, onshown }: Props = $props();
   const desk = useDesk();
   let canvas = $state<HTMLCanvasElement>();
   let worker = $state.raw<Worker>();
@@ -46,12 +46,12 @@
     const { light, preferences } = desk;
     number += 1;
     const red = light === 'white' ? undefined : brightness(preferences.brightness);
-    const asked: AskedPicture = {
-      ...{ number, question: $state.snapshot(question) as PictureQuestion },
+    const message: PictureMessage = {
+      ...{ number, asked: $state.snapshot(asked) as AskedPicture },
       ...{ width: Math.round(width) },
       ...(red !== undefined && { red }),
     };
-    worker.postMessage(asked);
+    worker.postMessage(message);
   });
 
   /** As bright as everything else is in red light; the setting is only what makes it be asked anew. */

@@ -12,7 +12,7 @@
   import PicturePut from './PicturePut.svelte';
   import PlanCanvas from './PlanCanvas.svelte';
   import { PlanHistory } from './plan-history.svelte.ts';
-  import { ofVersion, pictureQuestion, straight } from './question.ts';
+  import { ofVersion, pictureAsked, straight } from './question.ts';
   import { spotWords } from './spot.ts';
 
   interface Props {
@@ -24,7 +24,7 @@
   const { draft } = $derived(print);
   const desk = useDesk();
   const view = $derived(print.view());
-  const question = $derived(pictureQuestion(draft, view));
+  const asked = $derived(pictureAsked(draft, view));
   const ratio = $derived(
     draft.picture
       ? draft.picture.height / draft.picture.width
@@ -76,7 +76,7 @@
     });
   });
   $effect(() => {
-    if (!question) shown = undefined;
+    if (!asked) shown = undefined;
   });
   $effect(() => {
     overlay?.draw(drawing);
@@ -143,11 +143,11 @@
 
   const versions = $derived(draft.versions ?? []);
   const compared = $derived(
-    question &&
+    asked &&
       (beside === 'straight'
-        ? straight(question)
+        ? straight(asked)
         : versions.flatMap((version) =>
-            String(version.number) === beside ? [ofVersion(question, version, view)] : [],
+            String(version.number) === beside ? [ofVersion(asked, version, view)] : [],
           )[0]),
   );
 </script>
@@ -156,9 +156,9 @@
 
 <div class={compared ? 'grid grid-cols-1 gap-3 md:grid-cols-2' : ''}>
   <div class="relative" bind:clientWidth={width}>
-    {#if question}
+    {#if asked}
       <PlanCanvas
-        question={holding ? straight(question) : question}
+        asked={holding ? straight(asked) : asked}
         {width}
         {height}
         label={holding ? 'The straight print' : 'The print by the plan'}
@@ -171,9 +171,9 @@
     {/if}
     <div class="absolute inset-0" bind:this={container} data-testid="overlay"></div>
   </div>
-  {#if compared && question}
+  {#if compared && asked}
     <PlanCanvas
-      question={compared}
+      asked={compared}
       {width}
       {height}
       label={beside === 'straight' ? 'The straight print, beside' : `Version ${beside}, beside`}
@@ -199,7 +199,7 @@
     onclick={() => history.redo()}
     disabled={!history.canRedo}>Redo</button
   >
-  {#if question}
+  {#if asked}
     <button
       class="ml-auto min-h-11 touch-none select-none"
       onpointerdown={() => (holding = true)}
@@ -212,7 +212,7 @@
   {#if drawing}{shapeKind(drawing).how}.{:else if shown && spot}{spotWords(shown, spot) ?? ''}{/if}
 </p>
 <PicturePut {print} usual={shown?.usual} />
-{#if question}
+{#if asked}
   <p class="text-[15px] leading-[2.6] text-soft">
     Beside it
     <SlotChoice

@@ -1,9 +1,9 @@
-import type { PictureQuestion } from './question.ts';
+import type { AskedPicture } from './question.ts';
 
 /** A picture that is to be shown. */
-export interface AskedPicture {
+export interface PictureMessage {
   readonly number: number;
-  readonly question: PictureQuestion;
+  readonly asked: AskedPicture;
   /** As wide as it is shown, pixels. */
   readonly width: number;
   /** In red light: how bright, 0 to 1. */

@@ -1,11 +1,13 @@
-import type { AskedPicture, ShownTones } from './messages.ts';
-import { coloured, mirrored, paint, usualCodes, type Tones } from './paint.ts';
+import { usualCodes, type PictureTones } from '@katachron/core';
+import type { PictureMessage, ShownTones } from './messages.ts';
+import { coloured } from './paint.ts';
+import { painted } from './question.ts';
 
 /** Shows pictures, away from the page: what is drawn on it must not wait for a million pixels. */
 
-const kept = new Map<string, Promise<Tones>>();
+const kept = new Map<string, Promise<PictureTones>>();
 
-async function read(id: string, width: number): Promise<Tones> {
+async function read(id: string, width: number): Promise<PictureTones> {
   const response = await fetch(`/api/v1/pictures/${id}/preview`);
   if (!response.ok) throw new Error('The picture is not there.');
   const bitmap = await createImageBitmap(await response.blob());
@@ -18,7 +20,7 @@ async function read(id: string, width: number): Promise<Tones> {
   return { codes, width, height };
 }
 
-function tonesOf(id: string, width: number): Promise<Tones> {
+function tonesOf(id: string, width: number): Promise<PictureTones> {
   const name = `${id} ${width}`;
   const tones = kept.get(name) ?? read(id, width);
   kept.set(name, tones);
@@ -27,14 +29,14 @@ function tonesOf(id: string, width: number): Promise<Tones> {
   return tones;
 }
 
-async function show({ number, question, width, red }: AskedPicture): Promise<void> {
+async function show({ number, asked, width, red }: PictureMessage): Promise<void> {
   try {
-    const tones = await tonesOf(question.picture.id, width);
-    const painted = paint(question.picture.mirrored ? mirrored(tones) : tones, question);
+    const tones = await tonesOf(asked.id, width);
+    const print = painted(tones, asked);
     const shown: ShownTones = {
-      ...{ number, width, height: tones.height, usual: usualCodes(tones) },
-      ...{ codes: painted.codes, unknown: painted.unknown, white: painted.white },
-      rgba: coloured(painted, width, red),
+      ...{ number, width, height: tones.height, usual: usualCodes(tones.codes) },
+      ...print,
+      rgba: coloured(print, width, red),
     };
     postMessage(shown, { transfer: [shown.rgba!.buffer, shown.codes!.buffer] });
   } catch {
@@ -42,4 +44,4 @@ async function show({ number, question, width, red }: AskedPicture): Promise<voi
   }
 }
 
-onmessage = ({ data }: MessageEvent<AskedPicture>) => void show(data);
+onmessage = ({ data }: MessageEvent<PictureMessage>) => void show(data);

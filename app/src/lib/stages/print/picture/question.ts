@@ -1,21 +1,28 @@
-import { ratioInStops, toneById, type DrawnArea, type Paper } from '@katachron/core';
+import {
+  printPicture,
+  ratioInStops,
+  toneById,
+  type DrawnArea,
+  type Paper,
+  type PictureQuestion,
+  type PictureTones,
+  type PrintedPicture,
+} from '@katachron/core';
 import type { PrintDraft } from '../../../nouns/in-hand/draft.ts';
-import { USUAL_SOFT } from '../../../nouns/picture/kinds.ts';
 import type { ShownPicture } from '../../../nouns/picture/contract.ts';
+import { USUAL_SOFT } from '../../../nouns/picture/kinds.ts';
 import type { Version } from '../../../nouns/print/sheet.ts';
 import type { PrintView } from '../print-view.ts';
+import { mirrored } from './paint.ts';
 
-/** What a picture is shown as. */
-export interface PictureQuestion {
-  readonly picture: ShownPicture;
+/** A picture, and what it is to be shown as. */
+export interface AskedPicture {
+  readonly id: string;
+  readonly mirrored: boolean;
   readonly paper: Paper;
-  /** R of the print that is shown. */
-  readonly range: number;
-  /** What the whole sheet gets more than the straight print, stops. */
-  readonly baseStops: number;
-  readonly areas: readonly DrawnArea[];
-  /** The tone that a negative's highlight takes, density above Dmin. */
-  readonly highlightDensity: number;
+  readonly question: PictureQuestion;
+  /** What the straight print got, s at ISO speed 0. */
+  readonly straightSeconds?: number;
 }
 
 type Area = Pick<PrintDraft['areas'][number], 'shape' | 'soft'>;
@@ -26,9 +33,8 @@ const drawn = ({ shape, soft = USUAL_SOFT }: Area, stops: number | undefined): D
 /** The time at ISO speed 0: times of settings of different speed are comparable so. */
 const plainSeconds = (seconds: number, speedStops: number) => seconds * 2 ** speedStops;
 
-function more(picture: ShownPicture, seconds: number): number {
-  return picture.seconds === undefined ? 0 : ratioInStops(seconds / picture.seconds);
-}
+const more = (straightSeconds: number | undefined, seconds: number) =>
+  straightSeconds === undefined ? 0 : ratioInStops(seconds / straightSeconds);
 
 /** The straight print that a new picture is of: the answer as it stands. */
 export function straightNow(view: PrintView): Pick<ShownPicture, 'range' | 'seconds'> {
@@ -39,36 +45,52 @@ export function straightNow(view: PrintView): Pick<ShownPicture, 'range' | 'seco
 }
 
 /** What the picture is to be shown as, by the plan on the page; nothing without a picture. */
-export function pictureQuestion(draft: PrintDraft, view: PrintView): PictureQuestion | undefined {
+export function pictureAsked(draft: PrintDraft, view: PrintView): AskedPicture | undefined {
   const { picture } = draft;
   if (!picture) return undefined;
-  const { range, seconds } = straightNow(view);
+  const { id, of, whiteCode, highlightCode } = picture;
+  const { range = 110, seconds } = straightNow(view);
   return {
-    ...{ picture, paper: view.on.paper },
-    range: view.reading ? range! : (picture.range ?? range!),
-    baseStops: seconds === undefined ? 0 : more(picture, seconds),
-    areas: draft.areas.flatMap((area, index) => drawn(area, view.areas[index]?.stops)),
-    highlightDensity: toneById(draft.highlightTone).netDensity,
+    ...{ id, mirrored: picture.mirrored === true, paper: view.on.paper },
+    ...(picture.seconds !== undefined && { straightSeconds: picture.seconds }),
+    question: {
+      of,
+      ...(whiteCode !== undefined && { whiteCode }),
+      ...(highlightCode !== undefined && { highlightCode }),
+      ...(picture.range !== undefined && { madeAtRange: picture.range }),
+      range: view.reading ? range : (picture.range ?? range),
+      baseStops: seconds === undefined ? 0 : more(picture.seconds, seconds),
+      areas: draft.areas.flatMap((area, index) => drawn(area, view.areas[index]?.stops)),
+      highlightDensity: toneById(draft.highlightTone).netDensity,
+    },
   };
 }
 
 /** The same picture by another version of the print. */
 export function ofVersion(
-  question: PictureQuestion,
+  asked: AskedPicture,
   { settingId, range, seconds, areas }: Version,
   { set }: PrintView,
-): PictureQuestion {
+): AskedPicture {
   const speedStops = set.settings.find(({ id }) => id === settingId)?.speedStops ?? 0;
   return {
-    ...question,
-    range,
-    baseStops: more(question.picture, plainSeconds(seconds, speedStops)),
-    areas: areas.flatMap((area) => drawn(area, area.stops)),
+    ...asked,
+    question: {
+      ...asked.question,
+      range,
+      baseStops: more(asked.straightSeconds, plainSeconds(seconds, speedStops)),
+      areas: areas.flatMap((area) => drawn(area, area.stops)),
+    },
   };
 }
 
 /** The print without burns and dodges. */
-export const straight = (question: PictureQuestion): PictureQuestion => ({
-  ...question,
-  areas: [],
+export const straight = (asked: AskedPicture): AskedPicture => ({
+  ...asked,
+  question: { ...asked.question, areas: [] },
 });
+
+/** The picture as the paper would show it. */
+export function painted(tones: PictureTones, asked: AskedPicture): PrintedPicture {
+  return printPicture(asked.paper, asked.mirrored ? mirrored(tones) : tones, asked.question);
+}

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { goto, invalidateAll } from '$app/navigation';
+  import { contrastSet, planTools } from '@katachron/core';
   import { format } from 'date-fns';
   import { put } from '$lib/kit/client.ts';
   import Button from '$lib/kit/Button.svelte';
@@ -16,6 +17,7 @@
   import { readPlacesWords } from '$lib/nouns/print/read-words.ts';
   import { stripLines } from '$lib/stages/logbook/strip-log.ts';
   import { copyOf, draftFrom } from '$lib/stages/print/from-record.ts';
+  import { versionChange } from '$lib/stages/print/version-words.ts';
   import { areaSeconds } from '$lib/words/area.ts';
   import { capital } from '$lib/words/capital.ts';
   import { enlargerSeconds } from '$lib/words/duration.ts';
@@ -53,6 +55,15 @@
     const outcome = await put(`/api/v1/prints/${id}`, { ...body, sheets }, basedOn);
     problem = outcome.problem?.detail;
     await invalidateAll();
+  }
+
+  /** ", cut mask, filter 00": where an area was given another way than usual. */
+  function howWords({ tool, settingId }: (typeof version.areas)[number]): string {
+    const how = [
+      planTools.find(({ id }) => id === tool)?.name,
+      settingId && settingWords(print, { ...version, settingId }),
+    ].filter(Boolean);
+    return how.length > 0 ? `, ${how.join(', ')}` : '';
   }
 
   /** All that was kept of it, from the bench where it still lies, or from the record. */
@@ -128,7 +139,7 @@
         {#each version.areas as area, index (index)}
           <li class="flex justify-between gap-4 border-b border-hair py-2">
             <span class="min-w-0 break-words"
-              >{area.name} <b class="font-[620]">{signedStops(area.stops)}</b></span
+              >{area.name} <b class="font-[620]">{signedStops(area.stops)}</b>{howWords(area)}</span
             >
             <span class="text-soft">
               {areaSeconds(version.seconds, area.stops, setup.lamp.timerStepSeconds)}
@@ -137,6 +148,20 @@
         {/each}
       </ul>
     </section>
+    {#if print.versions.length > 1}
+      <section aria-label="Versions" class="mt-6">
+        <h2 class="font-[620]">Versions</h2>
+        {#each print.versions as one, index (one.number)}
+          {@const before = print.versions[index - 1]}
+          <p class="border-b border-hair py-2">
+            <b class="font-[620]">{one.number}</b>
+            {before
+              ? `${versionChange(before, one, contrastSet(setup.contrastSetId))} against ${before.number}`
+              : areaWords(one)}
+          </p>
+        {/each}
+      </section>
+    {/if}
     <section aria-label="Sheets" class="mt-6">
       <h2 class="font-[620]">Sheets</h2>
       {#each [...print.sheets].reverse() as sheet (sheet.id)}

@@ -21,7 +21,8 @@
     timerStepSeconds: print.view().timerStep,
   });
   const view = $derived(edgesView(form, answer, lamp));
-  let told = $state<string>();
+  /** What went into the plan, said where it was asked for. */
+  let told = $state<{ readonly id: 'corners' | 'key'; readonly words: string }>();
   type Line = FieldLine<keyof EdgesForm & string>;
 
   interface Part {
@@ -60,6 +61,7 @@
 
   useKeys([
     { key: 'c', does: 'the corners into the plan', run: intoPlan },
+    { key: 'k', does: 'the key line into the plan', run: keyLineIntoPlan },
     { key: 'Escape', does: 'back to the print', run: () => void goto(print.path) },
   ]);
 
@@ -69,12 +71,25 @@
     if (cornerStops === undefined) return;
     const others = print.draft.areas.filter(({ name }) => name !== 'Corners');
     if (others.length >= MOST_AREAS) {
-      told = `A print has up to ${MOST_AREAS} burns and dodges: leave one out first.`;
+      told = {
+        id: 'corners',
+        words: `A print has up to ${MOST_AREAS} burns and dodges: leave one out first.`,
+      };
       return;
     }
     const stops = `+${plainStops(cornerStops)}`;
     print.draft.areas = [...others, { name: 'Corners', stops }];
-    told = `Corners ${stops} stop is one of the print’s burns now.`;
+    told = { id: 'corners', words: `Corners ${stops} stop is one of the print’s burns now.` };
+  }
+
+  function keyLineIntoPlan() {
+    const { keyLineSeconds } = view;
+    if (keyLineSeconds === undefined) return;
+    print.draft.keyLine = String(Number(keyLineSeconds.toFixed(2)));
+    told = {
+      id: 'key',
+      words: `The key line is the plan’s last firing now: ${print.draft.keyLine} s of light.`,
+    };
   }
 </script>
 
@@ -105,9 +120,13 @@
     said={view[id]}
     empty="How long stands here once it is typed."
   >
+    {#if id === 'key' && view.keyLineSeconds !== undefined}
+      <p class="mt-3"><Button keyHint="K" onclick={keyLineIntoPlan}>Into the plan</Button></p>
+      {#if told?.id === id}<p class="mt-2" role="status">{told.words}</p>{/if}
+    {/if}
     {#if id === 'corners' && view.cornerStops !== undefined}
       <p class="mt-3"><Button keyHint="C" onclick={intoPlan}>Into the plan</Button></p>
-      {#if told}<p class="mt-2" role="status">{told}</p>{/if}
+      {#if told?.id === id}<p class="mt-2" role="status">{told.words}</p>{/if}
     {/if}
   </AskedPart>
 {/each}
