@@ -108,7 +108,8 @@ test('what a version changed stands in the record, in words', async ({ page }) =
     areas: [{ ...roof, stops: 1, settingId: '00', tool: 'cut-mask' }],
   };
   const setup = { ...printExample.setup, paper: 'A paper of its own' };
-  const data = { ...printExample, setup, versions: [first, next] };
+  const sheets = printExample.sheets.map((sheet) => ({ ...sheet, id: randomUUID(), version: 2 }));
+  const data = { ...printExample, setup, sheets, versions: [first, next] };
   expect((await page.request.put(`/api/v1/prints/${id}`, { data })).status()).toBe(201);
   await openAny(page, `/logbook/prints/${id}`);
   const versions = page.getByRole('region', { name: 'Versions' });
