@@ -16,8 +16,8 @@ const HEADERS = {
 };
 /** Somebody who takes longer than this to say what is wanted is not a photographer, ms. */
 const HEAD_MS = 10_000;
-/** For a whole request with its body, ms. */
-const REQUEST_MS = 20_000;
+/** For a whole request with its body, ms: a scan comes slowly from a phone in a cellar. */
+const REQUEST_MS = 120_000;
 /** What is under way gets this long at the end, ms. */
 const LAST_MS = 800;
 /** For saying goodbye to the database, ms. */

@@ -17,6 +17,7 @@ import { draftFrom } from '../../src/lib/stages/print/from-record.ts';
 import { coloured, mirrored } from '../../src/lib/stages/print/picture/paint.ts';
 import { PlanHistory } from '../../src/lib/stages/print/picture/plan-history.svelte.ts';
 import {
+  carriedPicture,
   ofVersion,
   pictureAsked,
   straight,
@@ -136,6 +137,20 @@ describe('what a plan asks of its picture', () => {
     expect(pictureAsked(same, view)!.question.baseStops).toBeCloseTo(0, 9);
   });
 
+  it('at another size the straight print takes longer, and looks the same', () => {
+    const before = { ...draft, picture: { ...picture, ...straightNow(view) } };
+    const larger = { ...before, areas: [], first: '10' };
+    const after = printView(larger);
+    expect(after.printSeconds! / view.printSeconds!).toBeGreaterThan(1.5);
+    const carried = carriedPicture(before.picture, view, after);
+    expect(pictureAsked({ ...larger, picture: carried }, after)!.question.baseStops).toBeCloseTo(
+      0,
+      9,
+    );
+    const unread = printView({ ...draft, highlight: null, shadow: null });
+    expect(carriedPicture(before.picture, view, unread)).not.toHaveProperty('seconds');
+  });
+
   it('goes into the record and comes back, shapes and all', () => {
     const record = made({ ...draft, title: 'Drawn' }, 'Drawn', 5)!;
     expect(() => check(PrintBody, record)).not.toThrow();
@@ -159,6 +174,22 @@ describe('what a plan asks of its picture', () => {
   });
 });
 
+it('letters of a name are one change', () => {
+  let areas: PrintDraft['areas'] = [{ name: '', stops: '+½' }];
+  const history = new PlanHistory(
+    () => areas,
+    (to) => (areas = to),
+  );
+  for (const [n, name] of ['d', 'do', 'doo', 'door'].entries()) {
+    areas = [{ name, stops: '+½' }];
+    history.note(1000 + 150 * n);
+  }
+  history.undo();
+  expect(areas[0]!.name).toBe('');
+  history.redo();
+  expect(areas[0]!.name).toBe('door');
+});
+
 it('a plan is taken back and made again without end', () => {
   let areas: PrintDraft['areas'] = [];
   const history = new PlanHistory(
@@ -167,9 +198,9 @@ it('a plan is taken back and made again without end', () => {
   );
   for (let n = 1; n <= 50; n += 1) {
     areas = [...areas, { name: String(n), stops: '+½' }];
-    history.note();
+    history.note(1000 * n);
+    history.note(1000 * n);
   }
-  history.note();
   for (let n = 0; n < 50; n += 1) history.undo();
   expect(areas).toEqual([]);
   expect(history.canUndo).toBe(false);

@@ -28,6 +28,9 @@ const names: Partial<Record<Part, string>> = {
   certainty: 'how sure to be',
   earlier: 'the strips before',
   areas: 'burns and dodges',
+  picture: 'the picture',
+  pieces: 'the test pieces',
+  keyLine: 'the key line',
   paperSize: 'the size of the paper',
   through: 'the baths in the trays',
 };

@@ -62,6 +62,7 @@ export function copyOf(draft: PrintDraft): PrintDraft {
     versions: _versions,
     sheets: _sheets,
     firing: _firing,
+    pieces: _pieces,
     takenUpAtMs: _at,
     ...rest
   } = draft;

@@ -30,6 +30,7 @@ import {
   type SetupChoice,
 } from './keep.ts';
 import { filledIn } from './negative-facts.ts';
+import { carriedPicture } from './picture/question.ts';
 import { printView } from './print-view.ts';
 import type { Bench } from './setup-now.ts';
 
@@ -169,7 +170,10 @@ export class PrintInHand {
       this.before = [...this.before, $state.snapshot(this.draft)];
       this.picks = [];
     }
+    const before = this.view();
     Object.assign(this.draft, changed);
+    const { picture } = this.draft;
+    if (picture) this.draft.picture = carriedPicture(picture, before, this.view());
   }
 
   async onPaper(paper: string): Promise<void> {

@@ -152,7 +152,10 @@
   );
 </script>
 
-<svelte:window onkeyup={({ key }) => key.toLowerCase() === 's' && (holding = false)} />
+<svelte:window
+  onkeyup={({ key }) => key.toLowerCase() === 's' && (holding = false)}
+  onblur={() => (holding = false)}
+/>
 
 <div class={compared ? 'grid grid-cols-1 gap-3 md:grid-cols-2' : ''}>
   <div class="relative" bind:clientWidth={width}>

@@ -3,6 +3,9 @@ import type { PrintDraft } from '../../../nouns/in-hand/draft.ts';
 
 type Areas = PrintDraft['areas'];
 
+/** What follows this closely belongs to the change before, ms. */
+const ONE_CHANGE_MS = 400;
+
 /** Every state of the plan that was, and that was taken back: undo and redo without end. */
 export class PlanHistory {
   readonly #areas: () => Areas;
@@ -10,6 +13,7 @@ export class PlanHistory {
   #last: Areas;
   #before = $state.raw<readonly Areas[]>([]);
   #after = $state.raw<readonly Areas[]>([]);
+  #notedMs = -Infinity;
 
   constructor(areas: () => Areas, put: (areas: Areas) => void) {
     this.#areas = areas;
@@ -29,11 +33,13 @@ export class PlanHistory {
     return this.#after.length > 0;
   }
 
-  /** Call it when the plan has changed, once a change: the end of a drag, a field that was left. */
-  note(): void {
+  /** Call it when the plan has changed. Changes that follow each other closely, as letters of a name do, are one. */
+  note(atMs = Date.now()): void {
     const now = this.#now();
     if (same(now, this.#last)) return;
-    this.#before = [...this.#before, this.#last];
+    const goesOn = atMs - this.#notedMs < ONE_CHANGE_MS && this.#before.length > 0;
+    if (!goesOn) this.#before = [...this.#before, this.#last];
+    this.#notedMs = atMs;
     this.#after = [];
     this.#last = now;
   }
@@ -56,6 +62,7 @@ export class PlanHistory {
   }
 
   #to(areas: Areas): void {
+    this.#notedMs = -Infinity;
     this.#last = areas;
     this.#put(structuredClone(areas) as Areas);
   }

@@ -44,6 +44,21 @@ export function straightNow(view: PrintView): Pick<ShownPicture, 'range' | 'seco
   return { range, seconds: plainSeconds(printSeconds, speedStops) };
 }
 
+/**
+ * A picture in another set-up: there the straight print that it is of takes another time, and looks the same. Where nobody
+ * knows which, the picture is taken for the print as it stands.
+ */
+export function carriedPicture(
+  picture: ShownPicture,
+  before: PrintView,
+  after: PrintView,
+): ShownPicture {
+  const { seconds, ...rest } = picture;
+  const [was, is] = [straightNow(before).seconds, straightNow(after).seconds];
+  if (seconds === undefined || was === undefined || is === undefined) return rest;
+  return { ...rest, seconds: (seconds * is) / was };
+}
+
 /** What the picture is to be shown as, by the plan on the page; nothing without a picture. */
 export function pictureAsked(draft: PrintDraft, view: PrintView): AskedPicture | undefined {
   const { picture } = draft;
