@@ -79,6 +79,7 @@ test('what is held back has its sound within the light, and the change of filter
   });
   await openPrint(page, '/plan');
   await pressSpace(page);
+  await expect(page.getByRole('heading', { name: 'Before the light' })).toBeVisible();
   await pressSpace(page);
   await expect(page.getByTestId('hands')).toHaveText(/^Whole sheet; hold back door for 1\.\d s/);
   await pressSpace(page);
@@ -124,6 +125,7 @@ test('a test piece over one area is fired, and its pick goes into the plan', asy
   await page.getByRole('button', { name: 'three amounts' }).click();
   await expect(page.getByText('A door: +¼ +½ +¾')).toBeVisible();
   await page.keyboard.press('t');
+  await expect(page.getByRole('heading', { name: 'Before the light' })).toBeVisible();
   await pressSpace(page);
   await expect(page.getByTestId('hands')).toHaveText(
     /^Piece A over door, nothing covered, 10\.8 s/,
