@@ -165,7 +165,10 @@ export function planOf(draft: PrintDraft, view: Unplanned): PrintPlanView {
       const { trouble, stops, tool, setting, widerStops } = one;
       const line = { tool, widerStops, ...(stops > 0 && { setting }) };
       if (trouble !== undefined) return { ...line, does: '', trouble };
-      if (known === undefined || stops === 0) return { ...line, stops, does: amountWords(stops) };
+      if (known === undefined || stops === 0) {
+        const words = amountWords(stops);
+        return { ...line, stops, does: words === draft.areas[index]!.stops.trim() ? '' : words };
+      }
       return {
         ...line,
         stops,

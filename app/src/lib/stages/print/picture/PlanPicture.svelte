@@ -169,7 +169,13 @@
       />
     {:else}
       <svg class="block h-auto w-full" viewBox="0 0 100 {ratio * 100}" aria-hidden="true">
-        <rect width="100" height={ratio * 100} fill="var(--enamel)" stroke="var(--hair)" />
+        <rect
+          width="100"
+          height={ratio * 100}
+          fill="var(--enamel)"
+          stroke="var(--hair)"
+          vector-effect="non-scaling-stroke"
+        />
       </svg>
     {/if}
     <div class="absolute inset-0" bind:this={container} data-testid="overlay"></div>
