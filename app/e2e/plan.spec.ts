@@ -115,7 +115,10 @@ test('what a version changed stands in the record, in words', async ({ page }) =
   await openAny(page, `/logbook/prints/${id}`);
   const versions = page.getByRole('region', { name: 'Versions' });
   await expect(versions).toContainText('2 ½ filter softer, roof +⅓, glory hole no more against 1');
+  const roofLine = page.getByRole('listitem').filter({ hasText: 'cut mask' });
   await expect(page.getByText(/roof \+1, cut mask, filter 00/)).toBeVisible();
+  // In another filter its seconds are others than the base's: none are said that were not given.
+  await expect(roofLine).not.toContainText('s more');
 });
 
 test('a test piece over one area is fired, and its pick goes into the plan', async ({ page }) => {
@@ -135,4 +138,26 @@ test('a test piece over one area is fired, and its pick goes into the plan', asy
   await page.getByRole('group', { name: 'Right is' }).getByRole('button', { name: '+¾' }).click();
   await expect(page.getByRole('button', { name: 'How much: +¾' })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Test pieces' })).toHaveCount(0);
+});
+
+test('an area is left out on the page of the strips: a test piece stays with its own area', async ({
+  page,
+}) => {
+  await leavePrint(page, {
+    ...stripRead,
+    areas: [
+      { name: 'roof', stops: '+1' },
+      { name: 'door', stops: '+½' },
+    ],
+    pieces: [
+      { area: 0, kind: 'amounts' },
+      { area: 1, kind: 'amounts' },
+    ],
+  });
+  await openPrint(page);
+  await page.getByRole('button', { name: 'leave out' }).first().click();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await expect(page.getByText('A door: +¼ +½ +¾')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Area: roof' })).toHaveCount(0);
+  await expect(page.getByText(/^B /)).toHaveCount(0);
 });

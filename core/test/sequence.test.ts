@@ -148,7 +148,9 @@ describe('any plan', () => {
             const held = windows.filter((window) => window.place === place);
             expect(held.reduce((sum, one) => sum + one.seconds, 0)).toBeCloseTo(seconds, 5);
           }
-          expect(fits).toBe(wanted.reduce((sum, one) => sum + one, 0) <= hands * base + 1e-5);
+          const spare = hands * base - wanted.reduce((sum, one) => sum + one, 0);
+          // Within rounding of just enough either answer is right.
+          if (Math.abs(spare) > 1e-4) expect(fits).toBe(spare > 0);
           if (!fits) return;
           for (const { fromSeconds, seconds } of windows) {
             const middle = fromSeconds + Math.min(1e-4, seconds / 2);

@@ -1,4 +1,4 @@
-import { fromStretch, middleOf, mirroredPoints, shiftedPoints } from './line.ts';
+import { fromStretch, middleOf, mirroredPoints, placeNumbers, shiftedPoints } from './line.ts';
 import type { At, ShapeKind } from './shape.ts';
 
 export interface Brush {
@@ -40,6 +40,7 @@ export const brush: ShapeKind<Brush> = {
     },
   ],
   numbers: [
+    ...placeNumbers<Brush>(),
     {
       name: 'wide',
       of: ({ radius }) => 2 * radius,

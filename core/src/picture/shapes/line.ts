@@ -1,4 +1,4 @@
-import type { At, Handle } from './shape.ts';
+import type { At, Handle, ShapeNumber } from './shape.ts';
 
 /** How far a point is from a stretch between two others. */
 export const fromStretch = (at: At, a: At, b: At): number => {
@@ -28,3 +28,26 @@ export const pointHandle = <Shape extends { readonly points: readonly At[] }>(
   at: ({ points }) => points[n] ?? { x: 0, y: 0 },
   to: (shape, at) => ({ ...shape, points: shape.points.map((old, m) => (m === n ? at : old)) }),
 });
+
+/** Where points lie on the whole, in numbers: so what was drawn is moved by keyboard too. */
+export const placeNumbers = <Shape extends { readonly points: readonly At[] }>(): readonly [
+  ShapeNumber<Shape>,
+  ShapeNumber<Shape>,
+] => [
+  {
+    name: 'across',
+    of: ({ points }) => middleOf(points).x,
+    with: (shape, x) => ({
+      ...shape,
+      points: shiftedPoints(shape.points, { x: x - middleOf(shape.points).x, y: 0 }),
+    }),
+  },
+  {
+    name: 'down',
+    of: ({ points }) => middleOf(points).y,
+    with: (shape, y) => ({
+      ...shape,
+      points: shiftedPoints(shape.points, { x: 0, y: y - middleOf(shape.points).y }),
+    }),
+  },
+];

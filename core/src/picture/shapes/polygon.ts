@@ -1,4 +1,11 @@
-import { fromStretch, middleOf, mirroredPoints, pointHandle, shiftedPoints } from './line.ts';
+import {
+  fromStretch,
+  middleOf,
+  mirroredPoints,
+  placeNumbers,
+  pointHandle,
+  shiftedPoints,
+} from './line.ts';
 import type { At, ShapeKind } from './shape.ts';
 
 export interface Polygon {
@@ -32,7 +39,7 @@ export const polygon: ShapeKind<Polygon> = {
   },
   outline: ({ points }) => ({ closed: true, points }),
   handles: ({ points }) => points.map((_, n) => pointHandle(n)),
-  numbers: [],
+  numbers: placeNumbers(),
   shifted: ({ points, ...rest }, by) => ({ ...rest, points: shiftedPoints(points, by) }),
   label: ({ points }) => middleOf(points),
   mirrored: ({ points, ...rest }) => ({ ...rest, points: mirroredPoints(points) }),

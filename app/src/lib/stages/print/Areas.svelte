@@ -29,8 +29,7 @@
       >
       <button
         class="ml-auto min-h-11 text-soft underline decoration-hair"
-        onclick={() => (draft.areas = draft.areas.filter((_, other) => other !== index))}
-        >leave out</button
+        onclick={() => print.leaveOut(index)}>leave out</button
       >
     </li>
   {/each}

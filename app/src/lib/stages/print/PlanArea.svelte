@@ -30,18 +30,6 @@
     ].join(', '),
   );
 
-  function leaveOut() {
-    draft.areas = draft.areas.filter((_, other) => other !== index);
-    // Test pieces know their area by its place.
-    if (draft.pieces) {
-      draft.pieces = draft.pieces.flatMap((piece) =>
-        piece.area === index
-          ? []
-          : [{ ...piece, area: piece.area > index ? piece.area - 1 : piece.area }],
-      );
-    }
-  }
-
   function addPiece(kind: PieceKind) {
     draft.pieces = [...(draft.pieces ?? []), { area: index, kind }];
   }
@@ -67,8 +55,9 @@
     />
     <span class={line.trouble ? 'text-trouble' : 'text-soft'}>{line.trouble ?? line.does}</span>
     {#if chosen}
-      <button class="ml-auto min-h-11 text-soft underline decoration-hair" onclick={leaveOut}
-        >leave out</button
+      <button
+        class="ml-auto min-h-11 text-soft underline decoration-hair"
+        onclick={() => print.leaveOut(index)}>leave out</button
       >
     {:else}
       <button

@@ -354,6 +354,16 @@ export class PrintInHand {
     this.picks = [];
   }
 
+  /** Test pieces know their area by its place: they go with it, or move up. */
+  leaveOut(area: number): void {
+    const { draft } = this;
+    draft.areas = draft.areas.filter((_, other) => other !== area);
+    draft.pieces = draft.pieces?.flatMap((piece) =>
+      piece.area === area ? [] : [{ ...piece, area: piece.area - Number(piece.area > area) }],
+    );
+    if (!draft.pieces?.length) delete draft.pieces;
+  }
+
   fire(what: Fired): void {
     void this.#around.go(`${this.path}/fire?what=${what}`);
   }

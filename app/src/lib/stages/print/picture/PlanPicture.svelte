@@ -113,11 +113,15 @@
     else if (kind === 'brush') add({ kind, points: kept, radius: 0.05 });
   }
 
-  function lay(id: AreaShape['kind']) {
+  /** By key it is laid down whole, and moved; by its button it is drawn, where it can be. */
+  function draw(id: AreaShape['kind']) {
     const byHand = id === 'polygon' || id === 'brush';
-    // By key or where nothing can be drawn it is laid down whole, and moved.
     if (byHand && overlay) drawing = drawing === id ? undefined : id;
-    else add(shapeKind(id).usual({ height: ratio }) as AreaShape);
+    else lay(id);
+  }
+
+  function lay(id: AreaShape['kind']) {
+    add(shapeKind(id).usual({ height: ratio }) as AreaShape);
   }
 
   function shift(x: number, y: number) {
@@ -195,7 +199,7 @@
     <button
       class="min-h-11 {drawing === id ? 'font-[620] text-ink' : ''}"
       aria-pressed={drawing === id}
-      onclick={() => lay(id)}>{name}</button
+      onclick={() => draw(id)}>{name}</button
     >
   {/each}
   <button

@@ -57,6 +57,12 @@
     await invalidateAll();
   }
 
+  /** In another filter, or with the lens opened, it took other seconds: those stand in the sheet’s firings. */
+  function secondsWords({ stops, settingId, widerStops }: (typeof version.areas)[number]): string {
+    const asTheBase = [undefined, version.settingId].includes(settingId) && !widerStops;
+    return asTheBase ? areaSeconds(version.seconds, stops, setup.lamp.timerStepSeconds) : '';
+  }
+
   /** ", cut mask, filter 00": where an area was given another way than usual. */
   function howWords({ tool, settingId }: (typeof version.areas)[number]): string {
     const how = [
@@ -142,7 +148,7 @@
               >{area.name} <b class="font-[620]">{signedStops(area.stops)}</b>{howWords(area)}</span
             >
             <span class="text-soft">
-              {areaSeconds(version.seconds, area.stops, setup.lamp.timerStepSeconds)}
+              {secondsWords(area)}
             </span>
           </li>
         {/each}
