@@ -1,7 +1,7 @@
 import { Refusal } from '@katachron/core';
 import type { RequestEvent } from '@sveltejs/kit';
 import type { Static, TSchema } from 'typebox';
-import { bodyText } from './body.ts';
+import { MOST_BODY_BYTES, bodyText } from './body.ts';
 import { InvalidInput } from './problem/invalid-input.ts';
 import { problem, problemFor } from './problem/response.ts';
 import { VersionMissing, type Written } from './store/versioned.ts';
@@ -46,6 +46,7 @@ const plainZero = (_key: string, value: unknown) => (value === 0 ? 0 : value);
 export async function readBody<Schema extends TSchema>(
   request: Request,
   schema: Schema,
+  most = MOST_BODY_BYTES,
 ): Promise<Static<Schema>> {
   const type = request.headers.get('content-type') ?? '';
   if (!type.startsWith('application/json')) {
@@ -55,7 +56,7 @@ export async function readBody<Schema extends TSchema>(
   }
   let value: unknown;
   try {
-    value = JSON.parse(await bodyText(request), plainZero);
+    value = JSON.parse(await bodyText(request, most), plainZero);
   } catch (cause) {
     // What is nested past any sense is as unreadable as what is no JSON.
     if (!(cause instanceof SyntaxError || cause instanceof RangeError)) throw cause;

@@ -1,4 +1,4 @@
-/** What a form or a file of ours may be, bytes; only a picture is more. */
+/** What a form or a file of ours may be, bytes; only a picture, and a plan with one, are more. */
 export const MOST_BODY_BYTES = 256 * 1024;
 
 /** A body that is larger than it may be. */
@@ -35,5 +35,5 @@ export async function bodyBytes(
   return whole;
 }
 
-export const bodyText = async (request: Request): Promise<string> =>
-  new TextDecoder().decode(await bodyBytes(request));
+export const bodyText = async (request: Request, most = MOST_BODY_BYTES): Promise<string> =>
+  new TextDecoder().decode(await bodyBytes(request, most));

@@ -3,6 +3,7 @@ import { operations } from './operations/index.ts';
 import { InHand, InHandBody, inHandExample } from '../nouns/in-hand/contract.ts';
 import { Negative } from '../nouns/negative/contract.ts';
 import { Print, PrintBody, printExample } from '../nouns/print/contract.ts';
+import { PlanFile } from '../nouns/print/plan-file.ts';
 import { Picture, pictureExample } from '../nouns/picture/contract.ts';
 import { Problem } from '../kit/problem.ts';
 import { KeptEntry, WrittenEntry, entryExample } from '../nouns/bath/ledger.ts';
@@ -275,18 +276,91 @@ function exchange() {
         },
       },
     ],
-    [
-      '/api/v1/prints-in-hand/{id}/plan.pdf',
+    ...(
+      [
+        ['pdf', 'application/pdf', 'to pin up'],
+        ['svg', 'image/svg+xml', 'as a drawing'],
+        ['png', 'image/png', 'as a picture'],
+      ] as const
+    ).map(([ending, type, what]) => [
+      `/api/v1/prints-in-hand/{id}/plan.${ending}`,
       {
         get: {
-          operationId: 'print-plan',
-          summary: 'The plan of a print in hand on one page: its picture, its areas, its sequence',
+          operationId: `print-plan-${ending}`,
+          summary: `The plan of a print in hand on one page, ${what}: its picture, its areas, its sequence`,
           parameters: [idParameter('id')],
           responses: {
-            ...file('application/pdf', 'The plan'),
+            ...file(type, 'The plan'),
             '404': problemAnswer('No such print in hand'),
             ...wrongInput,
           },
+        },
+      },
+    ]),
+    [
+      '/api/v1/prints-in-hand/{id}/plan.json',
+      {
+        get: {
+          operationId: 'print-plan-json',
+          summary: 'The plan as a file that another print can take in, its picture with it',
+          parameters: [idParameter('id')],
+          responses: {
+            '200': { description: 'The plan', content: json(PlanFile) },
+            '404': problemAnswer('No such print in hand'),
+            ...wrongInput,
+          },
+        },
+        put: {
+          operationId: 'take-plan-in',
+          summary: 'Takes the areas of a plan’s file in, how they are given, and its picture',
+          parameters: [idParameter('id'), ifMatch],
+          requestBody: { required: true, content: json(PlanFile) },
+          responses: {
+            '200': { description: 'The print in hand', content: json(InHand) },
+            '404': problemAnswer('No such print in hand'),
+            '409': problemAnswer('It was changed since; the newer one is in `stored`'),
+            '413': problemAnswer('More than 6 MB'),
+            '428': problemAnswer('If-Match is missing'),
+            ...wrongInput,
+            ...away,
+          },
+        },
+      },
+    ],
+    [
+      '/api/v1/plans',
+      {
+        get: {
+          operationId: 'other-plans',
+          summary: 'The areas of other prints of a negative, to take over',
+          parameters: [
+            {
+              name: 'negative',
+              in: 'query',
+              required: true,
+              schema: { type: 'string', maxLength: 80 },
+            },
+            {
+              ...{ name: 'but', in: 'query', required: false },
+              description: 'The id of the print that asks',
+              schema: { type: 'string' },
+            },
+          ],
+          responses: {
+            '200': { description: 'Prints with areas, those in hand first' },
+            ...away,
+          },
+        },
+      },
+    ],
+    [
+      '/api/v1/prints.csv',
+      {
+        get: {
+          operationId: 'prints-as-csv',
+          summary: 'The print log as CSV (RFC 4180), a line a sheet, newest prints first',
+          parameters: searching.slice(0, 1),
+          responses: file('text/csv', 'The log'),
         },
       },
     ],

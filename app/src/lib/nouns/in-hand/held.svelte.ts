@@ -61,6 +61,11 @@ export class Held {
     this.#known = draft;
   }
 
+  /** The one that the next write is based on. */
+  get version(): number {
+    return this.#version;
+  }
+
   /** What the server knew when a page was read: news only where it is newer, and nothing waits here. */
   learn(row: InHand): void {
     if (row.version > this.#version && !this.waiting) this.#take(row);

@@ -12,6 +12,7 @@ import { bathEntries } from './0011-bath-entries.ts';
 import { booked } from './0012-booked.ts';
 import { substances } from './0013-substances.ts';
 import { pictures } from './0014-pictures.ts';
+import { byNegative } from './0015-by-negative.ts';
 import type { Migration } from './migration.ts';
 
 /** Every migration, oldest first. */
@@ -30,4 +31,5 @@ export const migrations: readonly Migration[] = [
   booked,
   substances,
   pictures,
+  byNegative,
 ];

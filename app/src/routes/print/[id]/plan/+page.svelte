@@ -7,7 +7,9 @@
   import { MOST_AREAS } from '$lib/nouns/print/limits.ts';
   import { firingLines, versionNow } from '$lib/stages/print/firing-lines.ts';
   import { planWords } from '$lib/stages/print/plan-words.ts';
+  import PlanFiles from '$lib/stages/print/PlanFiles.svelte';
   import PlanPicture from '$lib/stages/print/picture/PlanPicture.svelte';
+  import OtherPlans from '$lib/stages/print/OtherPlans.svelte';
   import PlanArea from '$lib/stages/print/PlanArea.svelte';
   import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
@@ -87,18 +89,14 @@
         />
       {/each}
     </ol>
-    <p class="flex flex-wrap gap-x-6">
+    <div class="mt-1 flex flex-wrap gap-x-6">
       <button
-        class="slot-in mt-1 min-h-11 text-soft"
+        class="slot-in min-h-11 text-soft"
         onclick={add}
         disabled={draft.areas.length >= MOST_AREAS}>Add an area</button
       >
-      <a
-        class="slot-in mt-1 inline-flex min-h-11 items-center text-soft"
-        href="/api/v1/prints-in-hand/{print.held.id}/plan.pdf"
-        download>On paper, PDF</a
-      >
-    </p>
+      <OtherPlans {print} />
+    </div>
     <p class="mt-3 text-[15px] leading-[2.6] text-soft">
       {#if held}
         Held back by
@@ -156,6 +154,7 @@
         <p class="reason mt-3 text-caution" role="alert">{caution}</p>
       {/each}
       <TestPieces {print} />
+      <PlanFiles {print} />
     </div>
   </section>
 </div>
