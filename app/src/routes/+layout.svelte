@@ -14,6 +14,7 @@
   import Sink from '$lib/bench/sink/Sink.svelte';
   import KeyList from '$lib/kit/keys/KeyList.svelte';
   import { provideKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import AskVerdict from '$lib/nouns/print/AskVerdict.svelte';
 
   const { data, children } = $props();
 
@@ -115,6 +116,7 @@
         <LightSwitch />
       </header>
       <main class="flex-1 px-4 pb-6 pt-4 md:px-8 md:pt-5">
+        <AskVerdict white={desk.light === 'white'} />
         <RedNote />
         {@render children()}
       </main>

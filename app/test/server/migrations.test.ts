@@ -86,6 +86,10 @@ describe('a print of one answer and one sheet', () => {
     });
     expect(record.versions[0]!.areas).toEqual(before.areas);
     expect(other!.sheets[0]).not.toHaveProperty('verdict');
+    // The one that nobody judged is asked about.
+    expect((await prints.toJudge(0, Date.now())).map(({ title }) => title)).toEqual([
+      'Never judged',
+    ]);
     expect((await logbookPage('first winter')).entries).toHaveLength(1);
 
     await migrator().down({ to: '0007-versions-and-sheets' });

@@ -1,6 +1,13 @@
 import { processMoment, sheetPlan, type ProcessEvent } from '@katachron/core';
 import { describe, expect, it } from 'vitest';
-import { inTray, lyingAt, mayBeLookedAt, sinks, trayWord } from '../../src/lib/bench/sink/trays.ts';
+import {
+  inTray,
+  lyingAt,
+  mayBeLookedAt,
+  sinks,
+  trayCaution,
+  trayWord,
+} from '../../src/lib/bench/sink/trays.ts';
 
 const start = 1_000_000;
 const poured = (stepId: string, seconds: number): ProcessEvent => ({
@@ -69,6 +76,35 @@ describe('a print', () => {
     ]);
     const events = [poured('print-developer', 0), poured('print-stop', 61)];
     expect(processMoment(plan, events, start + 70_000).next!.step.kind).toBe('print-fix');
+  });
+
+  it('goes through what is wanted besides, each tray in its place and with its time', () => {
+    const all = sheetPlan('print', 'fibre', ['toner', 'washing-aid', 'hold', 'second-fix']);
+    expect(all.steps.map(({ kind, seconds }) => [kind, seconds])).toEqual([
+      ['print-developer', 120],
+      ['print-stop', 30],
+      ['print-fix', 120],
+      ['print-second-fix', 120],
+      ['print-hold', 600],
+      ['print-rinse', 300],
+      ['print-washing-aid', 600],
+      ['print-toner', 180],
+      ['print-wash', 1800],
+    ]);
+    const coated = sheetPlan('print', 'resin-coated', ['second-fix']);
+    expect(coated.steps.slice(2, 4).map(({ seconds }) => seconds)).toEqual([30, 30]);
+    // A strip is looked at and thrown away.
+    expect(sheetPlan('strip', 'fibre', ['toner'])).toEqual(sheetPlan('strip', 'fibre'));
+  });
+
+  it('in the toner has its caution in the tray; elsewhere in water none', () => {
+    const plan = sheetPlan('print', 'fibre', ['toner']);
+    const inIts = (kind: string) =>
+      trayCaution(
+        lyingAt([], [{ id: 'x', name: 'print', plan, events: [poured(kind, 0)] }], start + 10_000),
+      );
+    expect(inIts('print-toner')).toContain('Toner is toxic: gloves');
+    expect(inIts('print-wash')).toBe('');
   });
 
   it('on fibre is washed for an hour', () => {

@@ -134,29 +134,70 @@ const sheetSeconds: Record<PaperBase, Partial<Record<StepKindId, number>>> = {
     'print-stop': 30,
     'print-short-fix': 45,
     'print-fix': 120,
+    'print-second-fix': 120,
+    'print-washing-aid': 600,
     'print-wash': 3600,
   },
 };
+
+/** Tray times that another tray shortens, s: half the fix in each of two baths, and less wash after a washing aid. */
+const shortened: readonly {
+  readonly by: StepKindId;
+  readonly base: PaperBase;
+  readonly kind: StepKindId;
+  readonly seconds: number;
+}[] = [
+  { by: 'print-second-fix', base: 'resin-coated', kind: 'print-fix', seconds: 30 },
+  { by: 'print-washing-aid', base: 'fibre', kind: 'print-wash', seconds: 1800 },
+];
+
+/** Trays that a print goes through only where they are wanted, each with those that come with it. */
+export const sheetExtras = [
+  { id: 'second-fix', name: 'a second fix', kinds: ['print-second-fix'] },
+  { id: 'hold', name: 'holding water', kinds: ['print-hold'] },
+  { id: 'washing-aid', name: 'washing aid', kinds: ['print-rinse', 'print-washing-aid'] },
+  { id: 'toner', name: 'toner', kinds: ['print-toner'] },
+] as const satisfies readonly {
+  readonly id: string;
+  readonly name: string;
+  readonly kinds: readonly StepKindId[];
+}[];
+export type SheetExtraId = (typeof sheetExtras)[number]['id'];
 
 /**
  * The plan for a sheet of paper in trays. A strip has a short fix, just long enough to look at it in white light; whoever
  * keeps it goes on with the whole fix.
  * @param kind a strip, or a print
  * @param base of the paper
- * @returns developer, stop, the short fix of a strip, fix and wash with their usual times in s
- * @source usual tray times; 15 s in rapid fixer are enough to look at resin-coated paper, 30 to 60 s at fibre
+ * @param also trays of a print that are there only where they are wanted
+ * @returns developer, stop, the short fix of a strip, fix and wash with their usual times in s, and what is wanted besides
+ * @source usual tray times; 15 s in rapid fixer are enough to look at resin-coated paper, 30 to 60 s at fibre; fibre is washed
+ * 5 min, 10 in washing aid and 30, or an hour without it
  * @example
- * sheetPlan("strip", "resin-coated").steps.map((step) => step.seconds) // = [60, 15, 15, 60, 300]
+ * sheetPlan("print", "fibre", ["washing-aid"]).steps.map((step) => step.seconds) // = [120, 30, 120, 300, 600, 1800]
  */
 export function sheetPlan(
   kind: SheetKind = 'print',
   base: PaperBase = 'resin-coated',
+  also: readonly SheetExtraId[] = [],
 ): ProcessPlan {
-  const kinds = printStepKinds.filter(({ id }) => kind === 'strip' || id !== 'print-short-fix');
+  const optional: readonly StepKindId[] = sheetExtras.flatMap(({ kinds }) => kinds);
+  // A strip is looked at and thrown away: it needs nothing besides.
+  const wanted: readonly StepKindId[] = sheetExtras.flatMap(({ id, kinds }) =>
+    kind === 'print' && also.includes(id) ? kinds : [],
+  );
+  const kinds = printStepKinds.filter(({ id }) =>
+    optional.includes(id) ? wanted.includes(id) : kind === 'strip' || id !== 'print-short-fix',
+  );
+  const secondsOf = (id: StepKindId) =>
+    shortened.find((one) => one.kind === id && one.base === base && wanted.includes(one.by))
+      ?.seconds ??
+    sheetSeconds[base][id] ??
+    stepKind(id).usualSeconds;
   return {
     steps: kinds.map(({ id }) => {
-      const { usualSeconds, agitation } = stepKind(id);
-      return { id, kind: id, seconds: sheetSeconds[base][id] ?? usualSeconds, agitation };
+      const { agitation } = stepKind(id);
+      return { id, kind: id, seconds: secondsOf(id), agitation };
     }),
     drainSeconds: SHEET_DRAIN_SECONDS,
     clockStart: 'pouring-begins',

@@ -354,6 +354,28 @@ function exchange() {
       },
     ],
     [
+      '/api/v1/prints-to-judge',
+      {
+        get: {
+          operationId: 'prints-to-judge',
+          summary:
+            'Prints with sheets of the days before that nobody has judged dry, three at most',
+          parameters: [
+            {
+              ...{ name: 'before', in: 'query', required: false },
+              description: 'The beginning of the day, ms since 1970; now unless said',
+              schema: { type: 'integer' },
+            },
+          ],
+          responses: {
+            '200': { description: 'Their names, and the marks of those sheets' },
+            ...wrongInput,
+            ...away,
+          },
+        },
+      },
+    ],
+    [
       '/api/v1/prints.csv',
       {
         get: {

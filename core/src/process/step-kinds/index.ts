@@ -5,9 +5,14 @@ import type { StepKind } from './kind.ts';
 import { preSoak } from './pre-soak.ts';
 import { printDeveloper } from './print-developer.ts';
 import { printFix } from './print-fix.ts';
+import { printHold } from './print-hold.ts';
+import { printRinse } from './print-rinse.ts';
+import { printSecondFix } from './print-second-fix.ts';
 import { printShortFix } from './print-short-fix.ts';
 import { printStop } from './print-stop.ts';
+import { printToner } from './print-toner.ts';
 import { printWash } from './print-wash.ts';
+import { printWashingAid } from './print-washing-aid.ts';
 import { rinse } from './rinse.ts';
 import { secondDeveloper } from './second-developer.ts';
 import { secondFix } from './second-fix.ts';
@@ -34,12 +39,17 @@ export const filmStepKinds = [
   wettingAgent,
 ] as const;
 
-/** The trays a print goes through. */
+/** The trays a print goes through, in their order; some are there only where they are wanted. */
 export const printStepKinds = [
   printDeveloper,
   printStop,
   printShortFix,
   printFix,
+  printSecondFix,
+  printHold,
+  printRinse,
+  printWashingAid,
+  printToner,
   printWash,
 ] as const;
 

@@ -15,6 +15,7 @@
     mayBeLookedAt,
     nearest,
     sinks,
+    trayCaution,
     trayWord,
     type Lying,
     type SinkKind,
@@ -135,6 +136,11 @@
               <p class="truncate font-[600]">{trayName(tray)}</p>
               <p class="text-[15px] leading-tight text-soft">{trayWord(sheets)}</p>
               <TrayBath {bath} temperatureC={reads(tray, bath)?.temperatureC} />
+              {#if trayCaution(sheets)}
+                <p class="mt-1 text-[13px] leading-tight text-caution max-md:truncate">
+                  {trayCaution(sheets)}
+                </p>
+              {/if}
               {#if sheets.some(mayBeLookedAt)}
                 <p class="mt-1 text-[13px] leading-tight" role="status">
                   Paper box shut, then white light. Touch it to go on with the fix; a strip that was

@@ -1,4 +1,10 @@
-import { isForgotten, processMoment, type ProcessMoment, type StepKindId } from '@katachron/core';
+import {
+  isForgotten,
+  processMoment,
+  stepKind,
+  type ProcessMoment,
+  type StepKindId,
+} from '@katachron/core';
 import { bathPlace } from '../../nouns/bath/places.ts';
 import type { StandingBath } from '../../nouns/bath/standing.ts';
 import type { Sheet } from '../clock/sheets.ts';
@@ -43,7 +49,11 @@ const printTrays: readonly Tray[] = [
   { id: 'developer', name: 'Developer', kinds: ['print-developer'], showsTemperature: true },
   { id: 'stop', name: 'Stop', kinds: ['print-stop'] },
   { id: 'fix', name: 'Fix', kinds: ['print-short-fix', 'print-fix'] },
-  { id: 'wash', name: 'Wash', kinds: ['print-wash'] },
+  { id: 'second-fix', name: 'Second fix', kinds: ['print-second-fix'], onlyWhenUsed: true },
+  { id: 'hold', name: 'Holding water', kinds: ['print-hold'], onlyWhenUsed: true },
+  { id: 'washing-aid', name: 'Washing aid', kinds: ['print-washing-aid'], onlyWhenUsed: true },
+  { id: 'toner', name: 'Toner', kinds: ['print-toner'], onlyWhenUsed: true },
+  { id: 'wash', name: 'Wash', kinds: ['print-rinse', 'print-wash'] },
   waterBath,
 ];
 
@@ -141,6 +151,13 @@ export function fresh<Reading extends { readonly atMs: number }>(
 export function mayBeLookedAt({ moment }: Lying): boolean {
   const { current } = moment;
   return current?.step.kind === 'print-short-fix' && current.remainingSeconds <= 0;
+}
+
+/** The usual caution of what is done in a tray while something lies in it; what may be looked at says its own. */
+export function trayCaution(lying: readonly Lying[]): string {
+  const kinds = lying.map(({ moment }) => moment.current!.step.kind);
+  const cautions = kinds.map((kind) => (kind === 'print-short-fix' ? '' : stepKind(kind).caution));
+  return cautions.find(Boolean) ?? '';
 }
 
 /** A tray's state in a word. */

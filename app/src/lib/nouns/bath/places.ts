@@ -41,6 +41,15 @@ export const bathPlaces = [
     ...{ id: 'print-fix', name: 'fix', medium: 'paper', use: 'fixer' },
     kinds: ['print-short-fix', 'print-fix'],
   },
+  {
+    ...{ id: 'print-second-fix', name: 'second fix', medium: 'paper', use: 'fixer' },
+    kinds: ['print-second-fix'],
+  },
+  {
+    ...{ id: 'print-washing-aid', name: 'washing aid', medium: 'paper', use: 'washing-aid' },
+    kinds: ['print-washing-aid'],
+  },
+  { id: 'print-toner', name: 'toner', medium: 'paper', use: 'toner', kinds: ['print-toner'] },
 ] as const satisfies readonly BathPlace[];
 export type BathPlaceId = (typeof bathPlaces)[number]['id'];
 

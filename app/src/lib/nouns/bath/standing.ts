@@ -130,7 +130,8 @@ export function placedBaths(
     // Of two fixers the fresher one comes second: it becomes the first when that is spent.
     const fitting = offered.filter(fits);
     const usual =
-      place === 'fix' && kinds.includes('second-fix')
+      (place === 'fix' && kinds.includes('second-fix')) ||
+      (place === 'print-fix' && kinds.includes('print-second-fix'))
         ? fitting.toSorted((a, b) => goneOf(b.state) - goneOf(a.state)).find(isGood)
         : fitting[0];
     const bath =

@@ -43,6 +43,7 @@ const LEFT_TO_THE_NEXT = [
     'forgetBeforeMs',
     'paperSize',
     'through',
+    'also',
   ] as const),
 ] as const;
 

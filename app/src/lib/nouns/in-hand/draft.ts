@@ -1,12 +1,19 @@
-import { certainties, highlightTones, lampSwitches, shadowTones } from '@katachron/core';
+import {
+  certainties,
+  highlightTones,
+  lampSwitches,
+  shadowTones,
+  sheetExtras,
+} from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { instantMs, oneOf, orNull, text, typed } from '../../kit/fields.ts';
 import { paperSizes } from '../paper/sizes.ts';
 import { MOST_AREAS, MOST_SHEETS } from '../print/limits.ts';
 import { howRead } from '../print/readings.ts';
 import { ShownPicture, outlineId } from '../picture/contract.ts';
-import { GivenFiring, Sheet, Version, howArea } from '../print/sheet.ts';
+import { Change, GivenFiring, Sheet, Version, howArea } from '../print/sheet.ts';
 import {
+  MOST_COPIES,
   MOST_PIECES,
   MOST_SPOTS,
   MOST_STRIPS,
@@ -141,6 +148,9 @@ const Firing = Type.Object(
     litAtMs: Type.Optional(instantMs('When the lamp was lit')),
     /** What a firing that was stopped still lacks, s. */
     lacking: Type.Optional(Type.Number({ minimum: 0, maximum: 86_400 })),
+    /** Of several copies in one go: the sheets that lie exposed in the dark, and how many of all are in the developer. */
+    made: Type.Optional(Type.Array(Type.String({ format: 'uuid' }), { maxItems: MOST_COPIES })),
+    laid: Type.Optional(Type.Integer({ minimum: 0, maximum: MOST_COPIES })),
   },
   { additionalProperties: false },
 );
@@ -266,6 +276,20 @@ export const PrintDraft = Type.Object(
         maxProperties: 14,
       }),
     ),
+    /** Trays that a print goes through besides the usual ones. */
+    also: Type.Optional(
+      Type.Array(
+        oneOf(
+          sheetExtras.map(({ id }) => id),
+          'A tray besides',
+        ),
+        { maxItems: sheetExtras.length, uniqueItems: true },
+      ),
+    ),
+    /** What is wanted otherwise than the strips say. */
+    change: Type.Optional(Change),
+    /** So many sheets are exposed before the first goes into the developer. */
+    copies: Type.Optional(Type.Integer({ minimum: 1, maximum: MOST_COPIES })),
     /** Paper that is being fired: what it has got so far. */
     firing: Type.Optional(Firing),
     /** Prints made before this are no evidence any more. */

@@ -74,7 +74,10 @@ export class Held {
   /** Begins to keep it, in the browser; the answer ends that. */
   start(): () => void {
     this.#started = true;
-    if (!this.waiting) void this.#sendLeftOver();
+    // What is typed meanwhile waits until that is through.
+    if (!this.waiting) {
+      this.#sending = this.#sendLeftOver().finally(() => (this.#sending = undefined));
+    }
     const round = setInterval(() => void this.#round(), ROUND_MS);
     const leave = () => void this.#send(true);
     addEventListener('pagehide', leave);
@@ -166,11 +169,18 @@ export class Held {
     const left = keptList(keyOf(this.id), isUnsent)[0];
     if (!left || same(left.draft, this.#known)) return;
     const body = this.#body(left.draft);
+    const began = $state.snapshot(this.draft) as PrintDraft;
     const { value, problem } = await put<InHand>(this.#path, body, left.basedOn);
-    if (value) this.#take(value);
-    else if (problem.status === 409) {
+    const now = $state.snapshot(this.draft) as PrintDraft;
+    // Nobody waits for the answer: what was changed while it was under way stands on top of what was left.
+    const onTop = same(now, began) ? left.draft : (merged(began, now, left.draft) ?? now);
+    if (value) {
+      this.#take(value);
+      replaceDraft(this.draft, onTop);
+      this.changed(onTop);
+    } else if (problem.status === 409) {
       // The server has read it, so it is a draft like any other.
-      replaceDraft(this.draft, left.draft);
+      replaceDraft(this.draft, onTop);
       this.waiting = true;
       this.#meet(problem);
     } else if (!worthRepeating(problem)) keepList(keyOf(this.id), []);

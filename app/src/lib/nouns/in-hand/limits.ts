@@ -3,6 +3,9 @@ export const MOST_STRIPS = 100;
 /** More places than this nobody reads. */
 export const MOST_SPOTS = 8;
 
+/** More copies than this nobody exposes in one go. */
+export const MOST_COPIES = 24;
+
 /** More test pieces than this do not lie in one tray. */
 export const MOST_PIECES = 6;
 

@@ -33,6 +33,9 @@ const names: Partial<Record<Part, string>> = {
   keyLine: 'the key line',
   paperSize: 'the size of the paper',
   through: 'the baths in the trays',
+  also: 'the trays besides',
+  copies: 'how many copies',
+  change: 'the change after a verdict',
 };
 
 const partsOf = (...drafts: readonly PrintDraft[]) =>

@@ -1,8 +1,8 @@
 import Type, { type Static } from 'typebox';
-import { instantMs, orNull, seconds, text, uuid, version } from '../../kit/fields.ts';
+import { count, instantMs, orNull, seconds, text, uuid, version } from '../../kit/fields.ts';
 import { ShownPicture } from '../picture/contract.ts';
 import { Sheet, Version } from './sheet.ts';
-import { MOST_SHEETS } from './limits.ts';
+import { MOST_EDITION, MOST_SHEETS } from './limits.ts';
 import { Readings } from './readings.ts';
 import { Lamp, Pick, StripChoices, contrastSetId, settingId, way } from '../strip/contract.ts';
 
@@ -60,6 +60,8 @@ export const PrintBody = Type.Object(
       uniqueItemProperties: ['id'],
     }),
     picture: Type.Optional(ShownPicture),
+    /** So many copies there are to be. */
+    edition: Type.Optional(count('The edition', MOST_EDITION, 1)),
     note: text('The note', 2000),
     madeAtMs: instantMs('When it was made'),
   },

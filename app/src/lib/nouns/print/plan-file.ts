@@ -1,9 +1,9 @@
 import Type, { type Static } from 'typebox';
-import { isoRange, oneOf, seconds, stops, text } from '../../kit/fields.ts';
+import { isoRange, oneOf, seconds, text } from '../../kit/fields.ts';
 import { ShownPicture, outlineId } from '../picture/contract.ts';
 import { contrastSetId, settingId } from '../strip/contract.ts';
 import { MOST_AREAS } from './limits.ts';
-import { howArea } from './sheet.ts';
+import { areaGiven } from './sheet.ts';
 
 /** What the first field of a plan's file says. */
 export const PLAN_FORMAT = 'katachron-plan';
@@ -29,14 +29,7 @@ export const PlanFile = Type.Object(
     ),
     areas: Type.Array(
       Type.Object(
-        {
-          name: text('The area', 60),
-          stops: stops('The burn or dodge'),
-          ...howArea,
-          widerStops: Type.Optional(
-            Type.Number({ title: 'By how much the lens is opened', minimum: 0, maximum: 8 }),
-          ),
-        },
+        { name: text('The area', 60), ...areaGiven },
         { title: 'An area', additionalProperties: false },
       ),
       { title: 'The areas', maxItems: MOST_AREAS },

@@ -1,10 +1,10 @@
 import { lampSwitches, planTools, tones } from '@katachron/core';
 import Type, { type Static } from 'typebox';
-import { instantMs, isoRange, oneOf, seconds, stops, text, uuid } from '../../kit/fields.ts';
+import { count, instantMs, isoRange, oneOf, seconds, stops, text, uuid } from '../../kit/fields.ts';
 import { PaperThrough } from '../bath/through.ts';
 import { Shape } from '../picture/contract.ts';
 import { settingId } from '../strip/contract.ts';
-import { MOST_AREAS, MOST_SHEETS } from './limits.ts';
+import { MOST_AREAS, MOST_EDITION, MOST_SHEETS } from './limits.ts';
 
 const number = Type.Integer({
   title: 'The number of the version',
@@ -34,6 +34,29 @@ export const howArea = {
   soft: Type.Optional(Type.Number({ title: 'The softness', minimum: 0, maximum: 1 })),
 };
 
+/** What an area gets, and how. */
+export const areaGiven = {
+  stops: stops('The burn or dodge'),
+  ...howArea,
+  widerStops: Type.Optional(
+    Type.Number({ title: 'By how much the lens is opened', minimum: 0, maximum: 8 }),
+  ),
+};
+
+/** What a printer wants otherwise than the strips say, after a sheet was seen dry. */
+export const Change = Type.Object(
+  {
+    /** On the whole sheet: darker where positive. */
+    stops: Type.Number({ title: 'The change of exposure', minimum: -4, maximum: 4 }),
+    /** So many settings of the set harder; softer where negative. */
+    settings: Type.Integer({ title: 'The change of contrast', minimum: -10, maximum: 10 }),
+    /** The mark of the sheet that asked for it. */
+    by: text('The sheet that asked for it', 8),
+  },
+  { title: 'A change', additionalProperties: false },
+);
+export type Change = Static<typeof Change>;
+
 /** An answer that a sheet was exposed to. Another time, filter, burn or dodge is another version. */
 export const Version = Type.Object(
   {
@@ -49,14 +72,7 @@ export const Version = Type.Object(
     }),
     areas: Type.Array(
       Type.Object(
-        {
-          name: text('The area', 60, 1),
-          stops: stops('The burn or dodge'),
-          ...howArea,
-          widerStops: Type.Optional(
-            Type.Number({ title: 'By how much the lens is opened', minimum: 0, maximum: 8 }),
-          ),
-        },
+        { name: text('The area', 60, 1), ...areaGiven },
         { title: 'An area', additionalProperties: false },
       ),
       { title: 'The areas', maxItems: MOST_AREAS },
@@ -77,6 +93,8 @@ export const Version = Type.Object(
     ),
     /** A black border of its own light, s. */
     keyLineSeconds: Type.Optional(seconds('The key line')),
+    /** What was wanted otherwise than the strips said. */
+    change: Type.Optional(Change),
     /** What dries darker was taken off the time. */
     dryDown: Type.Optional(Type.Boolean({ title: 'Dry-down taken off' })),
   },
@@ -122,6 +140,23 @@ export const switchedBy = oneOf(
   'What switched the lamp',
 );
 
+/** What the logbook alone says of a sheet, once it is dry. */
+const saidLater = {
+  verdict: Type.Optional(Verdict),
+  /** Its number in the edition. */
+  copy: Type.Optional(count('The number of the copy', MOST_EDITION, 1)),
+  went: Type.Optional(text('Where it went', 120, 1)),
+  toned: Type.Optional(text('How it was toned', 80, 1)),
+};
+
+/** As much of a sheet as was said of it later. */
+export const saidOf = (sheet: Sheet): Partial<Sheet> =>
+  Object.fromEntries(Object.entries(sheet).filter(([part]) => part in saidLater));
+
+/** A sheet as it was exposed, without that. */
+export const unsaid = (sheet: Sheet): Sheet =>
+  Object.fromEntries(Object.entries(sheet).filter(([part]) => !(part in saidLater))) as Sheet;
+
 /** A piece of paper that was exposed. */
 export const Sheet = Type.Object(
   {
@@ -131,7 +166,7 @@ export const Sheet = Type.Object(
     /** What switched the lamp; not there where nobody wrote it down. */
     switchedBy: Type.Optional(switchedBy),
     firings: Type.Array(GivenFiring, { title: 'Its firings', maxItems: 200 }),
-    verdict: Type.Optional(Verdict),
+    ...saidLater,
     baths: Type.Optional(PaperThrough),
   },
   { title: 'A sheet', additionalProperties: false },

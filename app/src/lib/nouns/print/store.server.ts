@@ -1,7 +1,7 @@
 import { contrastSet } from '@katachron/core';
 import type { Print, PrintBody } from './contract.ts';
 import { latestVersion } from './latest.ts';
-import { fn, json, where } from 'sequelize';
+import { Op, fn, json, where } from 'sequelize';
 import { models, type PrintRow } from '../../server/database/models.ts';
 import { searchWords } from '../../server/store/search-words.ts';
 import { versionedStore } from '../../server/store/versioned.ts';
@@ -19,12 +19,19 @@ function foundBy({ title, setup, versions, sheets, note }: PrintBody): string {
   return searchWords(all.join(' ')).join(' ');
 }
 
+/** When its newest sheet was exposed that nobody has judged dry. */
+function unjudgedAt({ sheets }: PrintBody): Date | null {
+  const exposed = sheets.flatMap(({ verdict, exposedAtMs }) => (verdict ? [] : [exposedAtMs]));
+  return exposed.length === 0 ? null : new Date(Math.max(...exposed));
+}
+
 const store = versionedStore<PrintRow, PrintBody, Print>({
   model: () => models().PrintRow,
   columns: (body) => ({
     title: body.title,
     words: foundBy(body),
     madeAt: new Date(body.madeAtMs),
+    unjudgedAt: unjudgedAt(body),
   }),
   resource,
 });
@@ -32,9 +39,22 @@ const store = versionedStore<PrintRow, PrintBody, Print>({
 /** A paper is learned from its last prints; emulsions and filters change over the years. */
 const PRINTS_LEARNED_FROM = 10;
 
+/** More than this nobody is asked at once. */
+const MOST_TO_JUDGE = 3;
+
 /** Prints in the logbook. */
 export const prints = {
   ...store,
+
+  /** Prints with a sheet that was exposed between two instants and that nobody has judged yet, newest first. */
+  async toJudge(fromMs: number, toMs: number): Promise<Print[]> {
+    const rows = await models().PrintRow.findAll({
+      where: { unjudgedAt: { [Op.gte]: new Date(fromMs), [Op.lt]: new Date(toMs) } },
+      order: [['unjudgedAt', 'DESC']],
+      limit: MOST_TO_JUDGE,
+    });
+    return rows.map(resource);
+  },
 
   /** The last prints on a paper, newest first. */
   async ofPaper(paper: string): Promise<Print[]> {

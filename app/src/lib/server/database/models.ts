@@ -99,6 +99,7 @@ export class PrintRow
   declare title: string;
   declare words: string;
   declare madeAt: Date;
+  declare unjudgedAt: Date | null;
 }
 
 export class InHandRow
@@ -195,7 +196,10 @@ export function models() {
       startedAt: { type: DataTypes.DATE },
       finishedAt: { type: DataTypes.DATE },
     });
-    define(PrintRow, 'prints', { ...versioned, ...searched });
+    define(PrintRow, 'prints', {
+      ...{ ...versioned, ...searched },
+      unjudgedAt: { type: DataTypes.DATE },
+    });
     define(InHandRow, 'prints_in_hand', {
       ...versioned,
       state: { type: DataTypes.TEXT, allowNull: false },

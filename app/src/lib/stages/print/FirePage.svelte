@@ -24,6 +24,13 @@
   const fire = new FireInHand(of, useWetSide());
   const { clock } = fire;
   const running = $derived(clock.state === 'counting' || clock.state === 'lit');
+  const doneWords = $derived.by(() => {
+    if (fire.laidIn) return 'In the developer.';
+    if (fire.anotherCopy) {
+      return `All given. ${fire.mark} into the dark, the next sheet under the lamp.`;
+    }
+    return fire.copy ? `${fire.mark} into the developer.` : 'All given. Into the developer.';
+  });
   /** The server did not answer when the paper was laid in. */
   let away = $state(false);
 
@@ -57,13 +64,15 @@
     else if (!fire.looked) {
       fire.looked = true;
       fire.announce();
-    } else if (fire.done) void intoDeveloper();
+    } else if (fire.anotherCopy) fire.nextCopy();
+    else if (fire.done) void intoDeveloper();
     else fire.fire();
   }
 
   /** A clock in the tray would fall silent with the page, so without a server nobody is sent away from here. */
   async function intoDeveloper() {
     fire.intoDeveloper();
+    if (!fire.laidIn) return;
     away = !(await answers());
     if (away) return;
     fire.takenAway();
@@ -87,7 +96,9 @@
       {capital(fire.name)}
     </h1>
     <p class="text-2xl text-soft" data-testid="count">
-      {#if fire.lines.length > 0}{Math.min(fire.at + 1, fire.lines.length)} of {fire.lines
+      {fire.copy
+        ? `Sheet ${fire.copy.number} of ${fire.copy.of}, `
+        : ''}{#if fire.lines.length > 0}{Math.min(fire.at + 1, fire.lines.length)} of {fire.lines
           .length}{/if}
     </p>
     <LightSwitch />
@@ -108,6 +119,7 @@
             {#if id === 'filter'}{capital(fire.line?.filter ?? 'filter')} in{:else}{thing}{/if}
           </li>
         {/each}
+        {#if fire.mark}<li>On its back: {fire.mark}</li>{/if}
         {#if fire.lit}
           <li class="text-caution">The lamp is on to focus: no paper under it</li>
         {/if}
@@ -117,7 +129,7 @@
       </ul>
     {:else if fire.done}
       <p class="text-[44px] font-[600] leading-[1.05] md:text-[72px]" data-testid="hands">
-        {fire.laidIn ? 'In the developer.' : 'All given. Into the developer.'}
+        {doneWords}
       </p>
       {#each of.bathCautions as caution, index (index)}
         <p class="mt-3 text-xl text-caution md:text-2xl">{caution}</p>
@@ -139,8 +151,8 @@
   <div class="flex flex-wrap items-center gap-3 md:gap-4">
     <div class="max-md:grid max-md:w-full">
       <Button main large keyHint="Space" onclick={bigButton}>
-        {#if fire.lines.length === 0}Back{:else if !fire.looked}All looked over{:else if fire.done}Into
-          the developer{:else if running}Firing{:else}Fire{/if}
+        {#if fire.lines.length === 0}Back{:else if !fire.looked}All looked over{:else if fire.anotherCopy}Next
+          sheet{:else if fire.done}Into the developer{:else if running}Firing{:else}Fire{/if}
       </Button>
     </div>
     {#if running}

@@ -90,6 +90,52 @@ export class FireInHand {
     return this.lines.length > 0 && this.at >= this.lines.length;
   }
 
+  /** Sheets of this go that lie exposed in the dark, and the one under the lamp once it was. */
+  get #exposedIds(): readonly string[] {
+    const { made = [] } = this.#firing();
+    const { sheetId } = this.of;
+    return this.done && sheetId !== undefined ? [...made, sheetId] : made;
+  }
+
+  /** Another copy comes under the lamp before anything goes into the developer. */
+  get anotherCopy(): boolean {
+    const { made = [] } = this.#firing();
+    return this.done && made.length + 1 < this.of.copies && this.#laid === 0;
+  }
+
+  /** Which of how many it is, while there are several. */
+  get copy(): { readonly number: number; readonly of: number } | undefined {
+    const { made = [] } = this.#firing();
+    const { copies } = this.of;
+    return copies > 1
+      ? { number: made.length + 1, of: Math.max(copies, made.length + 1) }
+      : undefined;
+  }
+
+  get #laid(): number {
+    return this.#firing().laid ?? 0;
+  }
+
+  /** What is written on the back of the sheet under the lamp, or of the next that goes into the developer. */
+  get mark(): string | undefined {
+    if (!this.done) return this.of.nextMark;
+    const id = this.anotherCopy ? this.of.sheetId : this.#exposedIds[this.#laid];
+    return id === undefined ? undefined : this.of.markOf(id);
+  }
+
+  /** More exposed sheets wait for the developer. */
+  get waiting(): boolean {
+    return this.#laid < this.#exposedIds.length;
+  }
+
+  /** What was exposed goes into the dark, and other paper under the lamp. */
+  nextCopy(): void {
+    if (!this.anotherCopy) return;
+    const { what, dialSeconds } = this.#firing();
+    this.of.firing = { what, dialSeconds, at: 0, given: [], made: [...this.#exposedIds] };
+    this.announce();
+  }
+
   /** Paper lies under the lamp that has got something. */
   get begun(): boolean {
     const { given, litAtMs } = this.#firing();
@@ -163,19 +209,26 @@ export class FireInHand {
   /** Other paper, from the first firing on. */
   anew(): void {
     if (this.clock.state !== 'ready') return;
-    this.of.firing = undefined;
+    const { what, dialSeconds, made } = this.#firing();
+    // Copies that lie exposed in the dark are still to be developed.
+    this.of.firing = made && { what, dialSeconds, at: 0, given: [], made };
     this.looked = this.laidIn = this.endedAway = false;
   }
 
   intoDeveloper(): void {
-    const { tray, base, sheetId, through } = this.of;
+    const { tray, base, also, through, copies } = this.of;
+    const ids = this.#exposedIds;
+    const laid = this.#laid;
     if (!this.laidIn) {
-      this.#wetSide.layIn(this.name, sheetPlan(tray, base), {
+      const sheetId = ids[laid];
+      const name = copies > 1 && this.mark ? `${this.name} ${this.mark}` : this.name;
+      this.#wetSide.layIn(name, sheetPlan(tray, base, also), {
         ...(sheetId !== undefined && { sheetId }),
         through,
       });
+      if (ids.length > 1) this.#keep({ laid: laid + 1 });
     }
-    this.laidIn = true;
+    this.laidIn = ids.length <= 1 || laid + 1 >= ids.length;
   }
 
   /** What comes under the lamp next is other paper. */

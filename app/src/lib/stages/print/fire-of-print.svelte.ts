@@ -1,9 +1,10 @@
 import type { LampSwitchId } from '@katachron/core';
 import type { Firing } from '../../nouns/in-hand/draft.ts';
 import type { Fired } from '../../nouns/in-hand/limits.ts';
+import { markOf, nextMark } from '../../nouns/print/mark.ts';
 import type { GivenFiring } from '../../nouns/print/sheet.ts';
 import type { Fireable } from './fireable.ts';
-import { firingLines } from './firing-lines.ts';
+import { firingLines, versionNow } from './firing-lines.ts';
 import type { PrintInHand } from './print-in-hand.svelte.ts';
 
 const parts: Partial<Record<Fired, string>> = {
@@ -68,6 +69,26 @@ export class FireOfPrint implements Fireable {
 
   get base() {
     return this.#print.view().on.kept?.base;
+  }
+
+  get also() {
+    return this.#print.draft.also ?? [];
+  }
+
+  get copies(): number {
+    return this.what === 'print' ? (this.#print.draft.copies ?? 1) : 1;
+  }
+
+  get nextMark(): string | undefined {
+    const { draft } = this.#print;
+    const version = this.what === 'print' ? versionNow(draft, this.#print.view()) : undefined;
+    return version && nextMark(version.number, draft.sheets ?? []);
+  }
+
+  markOf(sheetId: string): string | undefined {
+    const { sheets = [] } = this.#print.draft;
+    const sheet = sheets.find(({ id }) => id === sheetId);
+    return sheet && markOf(sheet, sheets);
   }
 
   get sheetId(): string | undefined {

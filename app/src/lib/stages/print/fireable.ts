@@ -1,4 +1,4 @@
-import type { LampSwitchId, PaperBase } from '@katachron/core';
+import type { LampSwitchId, PaperBase, SheetExtraId } from '@katachron/core';
 import type { Firing } from '../../nouns/in-hand/draft.ts';
 import type { Through } from '../../nouns/bath/through.ts';
 import type { GivenFiring } from '../../nouns/print/sheet.ts';
@@ -18,6 +18,13 @@ export interface Fireable {
   /** Through which trays it goes, and on which base. */
   readonly tray: 'strip' | 'print';
   readonly base: PaperBase | undefined;
+  /** Trays that it goes through besides. */
+  readonly also: readonly SheetExtraId[];
+  /** So many sheets are exposed before the first goes into the developer. */
+  readonly copies: number;
+  /** What is written on the back of the sheet that is exposed next, and of one that was. */
+  readonly nextMark: string | undefined;
+  markOf(sheetId: string): string | undefined;
   /** The sheet of a record that it is, once it was exposed. */
   readonly sheetId: string | undefined;
   /** The baths that stand in its trays, and what to be told before it is laid into them. */

@@ -173,6 +173,7 @@ export function versionNow(draft: PrintDraft, view: PrintView): Version | undefi
       ];
     }),
     ...(view.plan.keyLineSeconds !== undefined && { keyLineSeconds: view.plan.keyLineSeconds }),
+    ...(draft.change && { change: draft.change }),
     ...(draft.dryDown && { dryDown: true }),
     ...(view.split?.pair && {
       split: view.split.pair.map(({ setting, seconds }) => ({ settingId: setting.id, seconds })),

@@ -39,6 +39,7 @@ export function draftFrom(print: Print): PrintDraft {
     ...(last?.way && { lookedAt: last.way }),
     ...(print.picture && { picture: print.picture }),
     ...(version.dryDown && { dryDown: true }),
+    ...(version.change && { change: version.change }),
     ...(last?.lamp && { stripLag: String(last.lamp.lagSeconds) }),
     earlier: strips.slice(0, -1).map(({ settingId, choices, highlight, shadow, lamp, way }) => ({
       ...{ settingId, choices, highlight, shadow },

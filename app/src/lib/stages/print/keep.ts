@@ -14,7 +14,8 @@ import same from 'fast-deep-equal';
 import { type PrintDraft } from '../../nouns/in-hand/draft.ts';
 import { MOST_STRIPS } from '../../nouns/in-hand/limits.ts';
 import type { PrintBody } from '../../nouns/print/contract.ts';
-import type { Pick } from '../../nouns/strip/contract.ts';
+import { saidOf, unsaid } from '../../nouns/print/sheet.ts';
+import type { Pick as PatchPick } from '../../nouns/strip/contract.ts';
 import { typedStrip } from '../../nouns/strip/typed.ts';
 import { attempt } from '../../words/attempt.ts';
 import { parseDecimal } from '../../words/decimal.ts';
@@ -29,8 +30,8 @@ export interface StripSeen {
   readonly choices: StripChoices;
   /** The lamp and timer it was made with, which may have been changed since. */
   readonly lamp: Lamp;
-  readonly highlight: Pick | null;
-  readonly shadow: Pick | null;
+  readonly highlight: PatchPick | null;
+  readonly shadow: PatchPick | null;
   readonly way?: WayOfLookingId;
   /** Where it was made, which may have been changed since. */
   readonly setup?: LightSetup;
@@ -64,10 +65,7 @@ function stripsSeen(draft: PrintDraft, view: PrintView, choices: StripChoices): 
 export function recordOf(
   draft: PrintDraft,
   view: PrintView,
-  before: { readonly sheets: PrintBody['sheets']; readonly note: string } = {
-    sheets: [],
-    note: '',
-  },
+  before: Pick<PrintBody, 'sheets' | 'note' | 'edition'> = { sheets: [], note: '' },
 ): PrintBody | undefined {
   const { choices, timerStep, lagSeconds } = view;
   const { versions = [], sheets = [] } = draft;
@@ -108,9 +106,10 @@ export function recordOf(
     versions: [...versions],
     // What was said of a sheet when it was dry stands in the logbook alone.
     sheets: sheets.map((sheet) => {
-      const verdict = before.sheets.find(({ id }) => id === sheet.id)?.verdict;
-      return { ...sheet, ...(verdict && { verdict }) };
+      const stood = before.sheets.find(({ id }) => id === sheet.id);
+      return stood ? { ...unsaid(sheet), ...saidOf(stood) } : sheet;
     }),
+    ...(before.edition !== undefined && { edition: before.edition }),
     note: before.note,
     madeAtMs: last.exposedAtMs,
   };

@@ -1,4 +1,4 @@
-import { headOf, printStepKinds, sheetPlan, stripKinds, type LampSwitchId } from '@katachron/core';
+import { headOf, sheetPlan, stripKinds, type LampSwitchId } from '@katachron/core';
 import { flushSync, getContext, setContext } from 'svelte';
 import type { WetSide } from '../../bench/clock/wet-side.svelte.ts';
 import { replaceDraft } from '../../kit/draft.svelte.ts';
@@ -351,6 +351,7 @@ export class PrintInHand {
     this.before = [...this.before, $state.snapshot(this.draft)];
     Object.assign(this.draft, { highlight: null, shadow: null, earlier: [], areas: [] });
     delete this.draft.beside;
+    delete this.draft.change;
     this.picks = [];
   }
 
@@ -372,10 +373,16 @@ export class PrintInHand {
     this.#around.wetSide.layIn(`strip ${this.number}`, this.#strip, { through: this.through });
   }
 
+  /** The trays that a print goes through. */
+  get trays() {
+    return sheetPlan('print', this.view().on.kept?.base, this.draft.also);
+  }
+
   /** The baths that stand in the trays, as chosen or as they would be taken. */
   get placed(): readonly PlacedBath[] {
     return placedBaths(this.bench.standing, {
-      kinds: printStepKinds.map(({ id }) => id),
+      // A strip goes through the short fix besides.
+      kinds: ['print-short-fix', ...this.trays.steps.map(({ kind }) => kind)],
       chosen: this.draft.through,
     });
   }

@@ -35,6 +35,7 @@ import {
   stripAdvice,
   timeKnown,
 } from './reason.ts';
+import { changeReason, changedReading } from './changed-reading.ts';
 import { conversionSentences, otherSetsWords } from './setup-change.ts';
 import { stepWanted } from '../../words/strip-step.ts';
 import { paperFacts, type PaperFacts } from '../../nouns/paper/facts.ts';
@@ -410,7 +411,9 @@ function readingOf({
   const together = session?.value?.reading;
   // What was read may be enough, with what was printed here before: then no strip is worth its paper.
   const unseen = together?.made === null && together.verdict === 'make-print' && !together.noGain;
-  const reading = isLookedAt || unseen ? together : undefined;
+  const found = isLookedAt || unseen ? together : undefined;
+  const reading =
+    found && draft.change ? changedReading(found, draft.change, on, lightDensity) : found;
   const soFar = together && !reading && soFarOf(together, lamp);
   const figures =
     reading && contrastFigures(set, reading, dialOf(on, reading, lightDensity, timerStep));
@@ -463,7 +466,12 @@ function readingOf({
       sessionWords(set, session.value, draft.earlier.length + 1, draft.lookedAt)),
     ...(session?.trouble !== undefined && { refusal: session.trouble }),
     neighbours: reading ? neighboursOf(on, reading, lightDensity, timerStep) : [],
-    reasons: reading ? reasonsOf(on, looked, reading, lightDensity, lamp) : [],
+    reasons: found
+      ? [
+          ...(draft.change ? [changeReason(draft.change, set)] : []),
+          ...reasonsOf(on, looked, found, lightDensity, lamp),
+        ]
+      : [],
   };
 }
 

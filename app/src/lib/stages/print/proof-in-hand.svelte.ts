@@ -182,6 +182,12 @@ export class FireOfProof implements Fireable {
     return this.what === 'proof-sheet' ? this.#proof.last?.sheetId : undefined;
   }
 
+  /** A proof is one sheet, with no mark but its roll's name, on resin-coated paper. */
+  readonly copies = 1;
+  readonly nextMark = undefined;
+  readonly also = [];
+  markOf = (): undefined => undefined;
+
   /** A proof names no baths. */
   readonly through = [];
   readonly bathCautions = [];

@@ -117,9 +117,14 @@ export function dryDownOf(
   prints: readonly Print[],
   base?: PaperBase,
 ): LearnedDryDown | undefined {
-  const verdicts = prints.flatMap(({ setup, sheets }) =>
+  const verdicts = prints.flatMap(({ setup, sheets, versions }) =>
     paper.trim() !== '' && sameName(setup.paper, paper)
-      ? sheets.flatMap(({ verdict }) => verdict?.highlightStops ?? [])
+      ? sheets.flatMap(({ verdict, version }) => {
+          if (verdict?.highlightStops === undefined) return [];
+          // A sheet that was changed on purpose says of the strips what it says less the change.
+          const { change } = versions.find(({ number }) => number === version) ?? {};
+          return [verdict.highlightStops - (change?.stops ?? 0)];
+        })
       : [],
   );
   const learned = learnDryDown(verdicts, base);

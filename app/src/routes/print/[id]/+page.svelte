@@ -58,6 +58,11 @@
           >Back to the strip before</button
         >
       {/if}
+      {#if print.draft.change}
+        <button class="min-h-11 underline decoration-hair" onclick={() => delete print.draft.change}
+          >As the strips say, without the change</button
+        >
+      {/if}
       {#if print.draft.earlier.length > 0 || print.reading}
         <button class="min-h-11 underline decoration-hair" onclick={() => print.startOver()}
           >Start over</button

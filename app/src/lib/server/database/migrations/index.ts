@@ -13,6 +13,7 @@ import { booked } from './0012-booked.ts';
 import { substances } from './0013-substances.ts';
 import { pictures } from './0014-pictures.ts';
 import { byNegative } from './0015-by-negative.ts';
+import { unjudged } from './0016-unjudged.ts';
 import type { Migration } from './migration.ts';
 
 /** Every migration, oldest first. */
@@ -32,4 +33,5 @@ export const migrations: readonly Migration[] = [
   substances,
   pictures,
   byNegative,
+  unjudged,
 ];

@@ -4,8 +4,7 @@ import { prints } from '$lib/nouns/print/store.server.ts';
 import { sameName } from '$lib/nouns/paper/facts.ts';
 import { trayEventsOf } from '$lib/nouns/print/trays.server.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
-import { trayWords } from '$lib/nouns/print/tray-words.ts';
-import { sheetPlan } from '@katachron/core';
+import { trayWords, traysOf } from '$lib/nouns/print/tray-words.ts';
 import { forPage, pageId } from '$lib/server/page.ts';
 
 export async function load({ params }) {
@@ -18,11 +17,13 @@ export async function load({ params }) {
     Promise.all([trayEventsOf(print.sheets.map((sheet) => sheet.id)), shelfStores.papers.all()]),
   );
   const base = papers.find(({ name }) => sameName(name, print.setup.paper))?.base;
-  const plan = sheetPlan('print', base);
   return {
     ...{ print, inHand },
     trays: Object.fromEntries(
-      Object.entries(trays).map(([sheet, events]) => [sheet, trayWords(plan, events)]),
+      Object.entries(trays).map(([sheet, events]) => [
+        sheet,
+        trayWords(traysOf(base, events), events),
+      ]),
     ),
   };
 }

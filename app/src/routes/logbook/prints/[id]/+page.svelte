@@ -6,14 +6,13 @@
   import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import { newId } from '$lib/kit/new-id.ts';
-  import BathLinks from '$lib/nouns/bath/BathLinks.svelte';
   import { putInHand } from '$lib/nouns/in-hand/held.svelte.ts';
   import type { PrintDraft } from '$lib/nouns/in-hand/draft.ts';
   import { latestVersion } from '$lib/nouns/print/latest.ts';
-  import { givenWords } from '$lib/nouns/print/given-words.ts';
-  import type { Sheet, Verdict } from '$lib/nouns/print/sheet.ts';
+  import type { PrintBody } from '$lib/nouns/print/contract.ts';
+  import { addedChange } from '$lib/nouns/print/next-change.ts';
   import { areaWords, settingWords } from '$lib/stages/logbook/line.ts';
-  import SheetVerdict from '$lib/stages/logbook/SheetVerdict.svelte';
+  import LogbookSheets from '$lib/stages/logbook/LogbookSheets.svelte';
   import { readPlacesWords } from '$lib/nouns/print/read-words.ts';
   import { stripLines } from '$lib/stages/logbook/strip-log.ts';
   import { copyOf, draftFrom } from '$lib/stages/print/from-record.ts';
@@ -46,13 +45,10 @@
   );
   let problem = $state<string>();
 
-  /** What a sheet looks like dry teaches the next print on this paper. */
-  async function judge(sheet: Sheet, verdict: Verdict) {
+  /** What was said of a sheet that is dry, or of all its copies; what a verdict says teaches the next print on this paper. */
+  async function write(said: Partial<PrintBody> | { edition: undefined }) {
     const { id, version: basedOn, ...body } = print;
-    const { verdict: _before, ...unjudged } = sheet;
-    const judged = { ...unjudged, ...(Object.keys(verdict).length > 0 && { verdict }) };
-    const sheets = print.sheets.map((one) => (one.id === sheet.id ? judged : one));
-    const outcome = await put(`/api/v1/prints/${id}`, { ...body, sheets }, basedOn);
+    const outcome = await put(`/api/v1/prints/${id}`, { ...body, ...said }, basedOn);
     problem = outcome.problem?.detail;
     await invalidateAll();
   }
@@ -80,8 +76,8 @@
     problem = outcome.problem?.detail;
     if (outcome.value) await goto(`/print/${id}${page}`);
   }
-  const again = () =>
-    onTheBench(print.id, { ...kept, takenUpAtMs: Date.now() }, '', data.inHand?.version);
+  const again = (change: Partial<PrintDraft> = {}) =>
+    onTheBench(print.id, { ...kept, takenUpAtMs: Date.now(), ...change }, '', data.inHand?.version);
   const copy = (page = '') => onTheBench(newId(), copyOf(kept), page);
 
   useKeys([
@@ -168,45 +164,15 @@
         {/each}
       </section>
     {/if}
-    <section aria-label="Sheets" class="mt-6">
-      <h2 class="font-[620]">Sheets</h2>
-      {#each [...print.sheets].reverse() as sheet (sheet.id)}
-        {@const of = print.sheets.length > 1 ? ` of sheet ${print.sheets.indexOf(sheet) + 1}` : ''}
-        {@const its = print.versions.find(({ number }) => number === sheet.version)}
-        <div class="border-b border-hair py-2">
-          <p>
-            Sheet {print.sheets.indexOf(sheet) + 1}{print.versions.length > 1
-              ? `, version ${sheet.version}`
-              : ''}, {format(
-              sheet.exposedAtMs,
-              'd MMMM yyyy, HH:mm',
-            )}{#if its && print.versions.length > 1}:
-              {shown(its.seconds)} s, {settingWords(print, its)}, {areaWords(its)}{/if}.
-          </p>
-          {#if sheet.firings.length > 0}
-            <p class="text-[15px] text-soft">
-              {givenWords(sheet, shown)}
-            </p>
-          {/if}
-          {#if sheet.baths}
-            <p class="text-[15px] text-soft">
-              {sheet.baths.widthCm} × {sheet.baths.heightCm} cm, through
-              <BathLinks through={sheet.baths.baths} />.
-            </p>
-          {/if}
-          {#if data.trays[sheet.id]}
-            <p class="text-[15px] text-soft">In the trays: {data.trays[sheet.id]}.</p>
-          {/if}
-          <SheetVerdict
-            {of}
-            verdict={sheet.verdict ?? {}}
-            onjudge={(verdict) => void judge(sheet, verdict)}
-          />
-        </div>
-      {:else}
-        <p class="mt-1 text-soft">None yet.</p>
-      {/each}
-    </section>
+    <LogbookSheets
+      {print}
+      {shown}
+      trays={data.trays}
+      onsheet={(sheet) =>
+        void write({ sheets: print.sheets.map((one) => (one.id === sheet.id ? sheet : one)) })}
+      onedition={(edition) => void write({ edition })}
+      onnext={(asked, mark) => void again({ change: addedChange(version.change, asked, mark) })}
+    />
   </div>
 
   <section aria-label="Strips">

@@ -4,6 +4,7 @@
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
   import SlotText from '$lib/kit/SlotText.svelte';
+  import { MOST_COPIES } from '$lib/nouns/in-hand/limits.ts';
   import { MOST_AREAS } from '$lib/nouns/print/limits.ts';
   import { firingLines, versionNow } from '$lib/stages/print/firing-lines.ts';
   import { planWords } from '$lib/stages/print/plan-words.ts';
@@ -42,6 +43,19 @@
     if (draft.areas.length >= MOST_AREAS) return;
     draft.areas = [...draft.areas, { name: '', stops: '+½' }];
     selected = draft.areas.length - 1;
+  }
+
+  let copiesTrouble = $state<string>();
+  /** What cannot be read stays as it was typed. */
+  let copiesTyped = $state<string>();
+  function setCopies(text: string) {
+    const many = Number(text.trim() === '' ? 1 : text);
+    const sound = Number.isInteger(many) && many >= 1 && many <= MOST_COPIES;
+    copiesTrouble = sound ? undefined : `Type how many sheets, 1 to ${MOST_COPIES}.`;
+    copiesTyped = sound ? undefined : text;
+    if (!sound) return;
+    if (many > 1) draft.copies = many;
+    else delete draft.copies;
   }
 
   function fire() {
@@ -119,6 +133,15 @@
         maxlength={8}
         trouble={view.plan.keyLineTrouble}
         hint="A black border by a firing of its own; Edges works it out."
+      />. Copies in one go:
+      <SlotText
+        label="How many copies in one go"
+        bind:value={() => copiesTyped ?? String(draft.copies ?? ''), setCopies}
+        empty="one"
+        numeric
+        maxlength={2}
+        trouble={copiesTrouble}
+        hint="All are exposed before the first goes into the developer."
       />.
       {#if view.flash?.threshold}
         The flash comes
