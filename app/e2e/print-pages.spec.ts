@@ -166,6 +166,9 @@ test('corners are told both ways and go into the plan; a key line and a long bur
   await expect(page.getByRole('status')).toHaveText(
     'Corners +½ stop is one of the print’s burns now.',
   );
+  // It is kept for an aperture: without one it says so.
+  await page.keyboard.press('m');
+  await expect(page.getByRole('status')).toContainText('Say the aperture first');
   // Once more is the same burn.
   await page
     .getByRole('button', { name: /^Into the plan/ })
@@ -176,8 +179,26 @@ test('corners are told both ways and go into the plan; a key line and a long bur
   await page.reload();
   await expect(page.getByTestId('corners')).toHaveText('7.5 s');
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('button', { name: 'Area: Corners' })).toHaveCount(1);
+  await expect(page.getByRole('button', { name: 'Area: corners' })).toHaveCount(1);
   await expect(page.getByRole('button', { name: 'Stops: +½' })).toBeVisible();
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Its light, seconds: 6.31 s' })).toBeVisible();
+});
+
+test('what the corners lack is kept with the enlarger, and is there when it is not typed', async ({
+  page,
+}) => {
+  const draft = { ...stripRead, enlarger: 'the tall enlarger', aperture: '8', areas: [] };
+  await leavePrint(page, draft);
+  await openPrint(page, '/edges');
+  await page.getByLabel('The sheet gets, s', { exact: true }).fill('18');
+  const lack = page.getByLabel('They lack, stops', { exact: true });
+  await lack.fill('½');
+  await page.getByRole('button', { name: /^Keep it with the enlarger/ }).click();
+  await expect(page.getByRole('status')).toHaveText(
+    'Kept: the corners of the tall enlarger lack ½ stop at f/8.',
+  );
+  await lack.fill('');
+  await expect(page.getByText('½ stop, as the tall enlarger has it at f/8.')).toBeVisible();
+  await expect(page.getByTestId('corners')).toHaveText('7.5 s');
 });

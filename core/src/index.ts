@@ -143,5 +143,6 @@ export type { StraightEdge } from './picture/shapes/straight-edge.ts';
 export type { Polygon } from './picture/shapes/polygon.ts';
 export type { Brush } from './picture/shapes/brush.ts';
 export type { AllRound } from './picture/shapes/all-round.ts';
+export * from './picture/card-edge.ts';
 export * from './picture/plan-field.ts';
 export * from './picture/print-picture.ts';

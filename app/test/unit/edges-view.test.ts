@@ -27,6 +27,13 @@ describe('edges and long burns', () => {
     expect(view({ fallOff: '1', base: '30' }).corners.big).toBe('30.0 s');
   });
 
+  it('what the enlarger knows of its corners stands in for what is not typed', () => {
+    const kept = edgesView({ ...usualEdges, base: '18' }, undefined, lamp, 0.5);
+    expect(read(kept.corners).big).toBe('7.5 s');
+    const typed = edgesView({ ...usualEdges, base: '18', fallOff: '1' }, undefined, lamp, 0.5);
+    expect(read(typed.corners).big).toBe('18.0 s');
+  });
+
   it('a key line half a stop over just black', () => {
     const { key } = view({ black: '8.5', density: '0.28' });
     expect(key.big).toBe('6.3 s');

@@ -22,6 +22,19 @@ export const EnlargerBody = Type.Object(
       uniqueItems: true,
     }),
     lamp: Lamp,
+    /** What the corners lack at an aperture of its lens. */
+    fallOffs: Type.Optional(
+      Type.Array(
+        Type.Object(
+          {
+            aperture: Type.Number({ title: 'An f-number', minimum: 0.7, maximum: 128 }),
+            stops: Type.Number({ title: 'What the corners lack', exclusiveMinimum: 0, maximum: 6 }),
+          },
+          { title: 'A fall-off', additionalProperties: false },
+        ),
+        { title: 'What the corners lack', maxItems: 20, uniqueItemProperties: ['aperture'] },
+      ),
+    ),
     longestSeconds: Type.Optional(seconds('The longest time of the timer')),
     note: text('The note', 200),
   },

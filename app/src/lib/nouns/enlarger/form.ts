@@ -2,6 +2,7 @@ import { headOf, lightSource, type HeadId, type LightSourceId } from '@katachron
 import type { EnlargerBody } from './contract.ts';
 import { needed, troublesOf, within } from '../../kit/form.ts';
 import { attempt } from '../../words/attempt.ts';
+import { plainStops } from '../../words/fraction.ts';
 
 /** An enlarger as it is being typed. */
 export interface EnlargerForm {
@@ -10,6 +11,8 @@ export interface EnlargerForm {
   head: HeadId;
   lens: string;
   apertures: string;
+  /** "8 ½, 11 ⅓": an f-number, and what the corners lack there in stops. */
+  fallOffs: string;
   lag: string;
   timerStep: string;
   /** Empty where the timer has no end. */
@@ -18,7 +21,7 @@ export interface EnlargerForm {
 }
 
 export type EnlargerTroubles = Partial<
-  Record<'name' | 'apertures' | 'lag' | 'timerStep' | 'longest', string>
+  Record<'name' | 'apertures' | 'fallOffs' | 'lag' | 'timerStep' | 'longest', string>
 >;
 
 export const emptyEnlargerForm = (): EnlargerForm => ({
@@ -27,6 +30,7 @@ export const emptyEnlargerForm = (): EnlargerForm => ({
   head: 'condenser',
   lens: '',
   apertures: '',
+  fallOffs: '',
   lag: '0',
   timerStep: '0.1',
   longest: '',
@@ -39,11 +43,39 @@ export const enlargerForm = (enlarger: EnlargerBody): EnlargerForm => ({
   head: enlarger.head,
   lens: enlarger.lens,
   apertures: enlarger.apertures.join(' '),
+  fallOffs: (enlarger.fallOffs ?? [])
+    .map(({ aperture, stops }) => `${aperture} ${typedStops(stops)}`)
+    .join(', '),
   lag: String(enlarger.lamp.lagSeconds),
   timerStep: String(enlarger.lamp.timerStepSeconds),
   longest: enlarger.longestSeconds === undefined ? '' : String(enlarger.longestSeconds),
   note: enlarger.note,
 });
+
+const FALL_OFF = 'Type an f-number and what the corners lack there in stops, as 8 ½, 11 ⅓.';
+
+/** A twelfth as it is written, what lies between in decimals. */
+const typedStops = (stops: number) =>
+  Math.abs(stops * 12 - Math.round(stops * 12)) < 0.02 ? plainStops(stops) : String(stops);
+
+function readFallOffs(text: string): NonNullable<EnlargerBody['fallOffs']> {
+  const pairs = text.split(/[,;]/).flatMap((part) => part.trim() || []);
+  const read = pairs.map((pair) => {
+    const [aperture = '', ...stops] = pair.split(/\s+/);
+    return {
+      aperture: within(aperture.replace(/^f\//, ''), FALL_OFF, 0.7, 128),
+      stops: within(stops.join(' '), FALL_OFF, 0.001, 6),
+    };
+  });
+  return [...new Map(read.map((one) => [one.aperture, one])).values()];
+}
+
+/** An enlarger whose corners lack so much at an aperture, in the place of what was known of that. */
+export function withFallOff(enlarger: EnlargerBody, aperture: number, stops: number): EnlargerBody {
+  const others = (enlarger.fallOffs ?? []).filter((one) => one.aperture !== aperture);
+  const fallOffs = [...others, { aperture, stops }].toSorted((a, b) => a.aperture - b.aperture);
+  return { ...enlarger, fallOffs: fallOffs.slice(-20) };
+}
 
 /** Reads the form: the enlarger, or what is wrong with each field. */
 export function readEnlarger(
@@ -56,6 +88,7 @@ export function readEnlarger(
       .filter(Boolean)
       .map((text) => within(text, 'Type f-numbers with spaces between, as 5.6 8 11.', 0.7, 128)),
   );
+  const fallOffs = attempt(() => readFallOffs(form.fallOffs));
   const lag = attempt(() =>
     within(form.lag, 'Type the lag in seconds, for example 0.2, or 0.', -5, 5),
   );
@@ -72,7 +105,7 @@ export function readEnlarger(
       ? undefined
       : within(form.longest, 'Type its longest time in seconds, for example 99.9.', 0.1, 86_400),
   );
-  const troubles = troublesOf({ name, apertures, lag, timerStep, longest });
+  const troubles = troublesOf({ name, apertures, fallOffs, lag, timerStep, longest });
   if (troubles) return { troubles };
   return {
     body: {
@@ -81,6 +114,7 @@ export function readEnlarger(
       head: form.head,
       lens: form.lens.trim(),
       apertures: apertures.value!,
+      ...(fallOffs.value!.length > 0 && { fallOffs: fallOffs.value! }),
       lamp: { lagSeconds: lag.value!, timerStepSeconds: timerStep.value! },
       ...(longest.value !== undefined && { longestSeconds: longest.value }),
       note: form.note.trim(),

@@ -209,7 +209,10 @@ function seed(print: Printed, index: number): PrintSeed {
           exposedAtMs: Date.parse(print.at),
           switchedBy: 'own-timer',
           firings,
-          ...(print.dryStops !== undefined && { verdict: { highlightStops: print.dryStops } }),
+          verdict: {
+            ...(print.dryStops !== undefined && { highlightStops: print.dryStops }),
+            ...{ blacks: 'full', contrast: 'right' },
+          },
         },
       ],
       note: print.note,

@@ -3,6 +3,7 @@
   import SlotChoice from '../../kit/SlotChoice.svelte';
   import SlotOnLeave from '../../kit/SlotOnLeave.svelte';
   import SlotText from '../../kit/SlotText.svelte';
+  import { softOfCard } from './picture/card-edge.ts';
   import ShapeNumbers from './picture/ShapeNumbers.svelte';
   import { MOST_PIECES, pieceKinds, type PieceKind } from '../../nouns/in-hand/limits.ts';
   import { keptAmount } from './area-amount.ts';
@@ -105,7 +106,10 @@
           hint="For a burn that would be too long: 1 opens it by a stop."
         />
       {/if}
-      {#if area.shape}<br /><ShapeNumbers {area} />{/if}
+      {#if area.shape}<br /><ShapeNumbers
+          {area}
+          softOfCard={(typedCm) => softOfCard(typedCm, draft, view)}
+        />{/if}
       {#if view.plan.baseSeconds !== undefined && (line.stops ?? 0) !== 0}
         <br />A test piece over it:
         {#each pieceKinds.filter(({ id }) => burns || id === 'amounts') as { id, name } (id)}

@@ -42,6 +42,7 @@ export function edgesView(
   form: EdgesForm,
   answerSeconds: number | undefined,
   lamp: Lamp,
+  keptFallOff?: number,
 ): EdgesView {
   const troubles: Partial<Record<Field, string>> = {};
   function read<Value>(field: Field, work: () => Value): Value | undefined {
@@ -61,7 +62,10 @@ export function edgesView(
   const dial = (seconds: number) => `Dial ${said(seconds + lamp.lagSeconds)}.`;
   const stops = (value: number) => `${plainStops(value)} ${value > 1 + 1e-9 ? 'stops' : 'stop'}`;
 
-  const fallOff = number('fallOff', 'what the corners lack in stops', '½', 0.01, 6);
+  const fallOff =
+    form.fallOff.trim() === ''
+      ? keptFallOff
+      : number('fallOff', 'what the corners lack in stops', '½', 0.01, 6);
   const natural = naturalOf();
   function naturalOf() {
     const focal = number('focal', 'the focal length in mm', '75', 1, 2000);

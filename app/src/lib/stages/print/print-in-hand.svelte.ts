@@ -12,6 +12,7 @@ import {
 } from '../../nouns/bath/standing.ts';
 import type { Through } from '../../nouns/bath/through.ts';
 import type { Enlarger } from '../../nouns/enlarger/contract.ts';
+import { withFallOff } from '../../nouns/enlarger/form.ts';
 import type { Held } from '../../nouns/in-hand/held.svelte.ts';
 import { paperSize } from '../../nouns/paper/sizes.ts';
 import { sameName } from '../../nouns/paper/facts.ts';
@@ -233,6 +234,26 @@ export class PrintInHand {
       problem &&
       `The lag is written down for this print. At the enlarger it is not: ${problem.detail}`;
     await this.#around.askAnew();
+  }
+
+  /** What the corners lack at the aperture of now, as its enlarger knows it. */
+  get keptFallOff(): number | undefined {
+    const { enlarger, setup } = this.view().now;
+    return enlarger?.fallOffs?.find(({ aperture }) => aperture === setup.aperture)?.stops;
+  }
+
+  /** What was measured of the corners is kept with the enlarger; the answer says what is missing for that, or went wrong. */
+  async keepFallOff(stops: number): Promise<string | undefined> {
+    const { enlarger, setup } = this.view().now;
+    if (!enlarger || !('version' in enlarger)) {
+      return 'Choose an enlarger from the shelf first: it is kept there.';
+    }
+    if (setup.aperture === undefined) return 'Say the aperture first: it is kept for that.';
+    const { id, version, ...body } = enlarger as Enlarger;
+    const changed = withFallOff(body, setup.aperture, stops);
+    const { problem } = await put<Enlarger>(`/api/v1/enlargers/${id}`, changed, version);
+    await this.#around.askAnew();
+    return problem?.detail;
   }
 
   onKind(id: PrintDraft['kind']): void {

@@ -20,7 +20,7 @@
     lagSeconds: print.view().lagSeconds,
     timerStepSeconds: print.view().timerStep,
   });
-  const view = $derived(edgesView(form, answer, lamp));
+  const view = $derived(edgesView(form, answer, lamp, print.keptFallOff));
   /** What went into the plan, said where it was asked for. */
   let told = $state<{ readonly id: 'corners' | 'key'; readonly words: string }>();
   type Line = FieldLine<keyof EdgesForm & string>;
@@ -61,6 +61,7 @@
 
   useKeys([
     { key: 'c', does: 'the corners into the plan', run: intoPlan },
+    { key: 'm', does: 'keep the corners with the enlarger', run: () => void keepCorners() },
     { key: 'k', does: 'the key line into the plan', run: keyLineIntoPlan },
     { key: 'Escape', does: 'back to the print', run: () => void goto(print.path) },
   ]);
@@ -78,8 +79,21 @@
       return;
     }
     const stops = `+${plainStops(cornerStops)}`;
-    print.draft.areas = [...others, { name: 'Corners', stops }];
+    print.draft.areas = [...others, { name: 'Corners', stops, shape: { kind: 'corners' } }];
     told = { id: 'corners', words: `Corners ${stops} stop is one of the print’s burns now.` };
+  }
+
+  async function keepCorners() {
+    const { cornerStops } = view;
+    if (cornerStops === undefined) return;
+    const trouble = await print.keepFallOff(cornerStops);
+    const { enlarger, aperture = '' } = print.draft;
+    told = {
+      id: 'corners',
+      words:
+        trouble ??
+        `Kept: the corners of ${enlarger.trim()} lack ${plainStops(cornerStops)} stop at f/${aperture.trim()}.`,
+    };
   }
 
   function keyLineIntoPlan() {
@@ -125,7 +139,17 @@
       {#if told?.id === id}<p class="mt-2" role="status">{told.words}</p>{/if}
     {/if}
     {#if id === 'corners' && view.cornerStops !== undefined}
-      <p class="mt-3"><Button keyHint="C" onclick={intoPlan}>Into the plan</Button></p>
+      {#if form.fallOff.trim() === '' && print.keptFallOff !== undefined}
+        <p class="mt-2 text-soft">
+          {plainStops(print.keptFallOff)} stop, as {print.draft.enlarger.trim()} has it at f/{print.draft.aperture?.trim()}.
+        </p>
+      {/if}
+      <p class="mt-3 flex flex-wrap gap-3">
+        <Button keyHint="C" onclick={intoPlan}>Into the plan</Button>
+        {#if form.fallOff.trim() !== ''}
+          <Button keyHint="M" onclick={() => void keepCorners()}>Keep it with the enlarger</Button>
+        {/if}
+      </p>
       {#if told?.id === id}<p class="mt-2" role="status">{told.words}</p>{/if}
     {/if}
   </AskedPart>

@@ -29,6 +29,11 @@
     { name: 'lens', label: 'Lens', hint: 'As 80 mm.' },
     { name: 'apertures', label: 'Its f-numbers', hint: 'With spaces between.' },
     {
+      name: 'fallOffs',
+      label: 'Its corners lack',
+      hint: 'f-number and stops, as 8 ½, 11 ⅓; Edges keeps them here too.',
+    },
+    {
       name: 'lag',
       label: 'The lamp comes late by, s',
       hint: 'From a match: 8 firings of 2.0 s that look like one of 14.6 s are 0.2 s late.',
