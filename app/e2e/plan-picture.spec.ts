@@ -154,3 +154,46 @@ test('in red light the picture is red, outlines, handles and hatching too', asyn
   expect(worst).toBeLessThanOrEqual(8);
   expect(brightest).toBeGreaterThan(100);
 });
+
+test('a picture is squared up by its four corners, by pointer and by keyboard, and as it was again', async ({
+  page,
+}) => {
+  await leavePrint(page, { ...stripRead, areas: [] });
+  await openPrint(page, '/plan');
+  await put(page);
+  await expect(shown(page)).toHaveAttribute('data-shown', /[1-9]/);
+  const left = await greyAt(page, 0.02, 0.5);
+  await page.getByRole('button', { name: 'Square it up' }).click();
+  const corner = (name: string) => page.getByRole('slider', { name });
+  const box = (await page.getByRole('group', { name: 'Corners of the print' }).boundingBox())!;
+  // The left corners to the middle: what is left is the light half.
+  for (const [name, down] of [
+    ['Top left', 0],
+    ['Bottom left', 1],
+  ] as const) {
+    await page.mouse.move(box.x, box.y + down * box.height);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 2, box.y + down * box.height, { steps: 3 });
+    await page.mouse.up();
+    await expect(corner(name)).toHaveAttribute('aria-valuetext', /^50 % across/);
+  }
+  await corner('Top right').focus();
+  await page.keyboard.press('ArrowLeft');
+  await expect(corner('Top right')).toHaveAttribute('aria-valuetext', /^99 % across/);
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Enter');
+  await expect.poll(() => greyAt(page, 0.02, 0.5)).toBeGreaterThan(left + 40);
+  const { width, height } = (await shown(page).boundingBox())!;
+  expect(height / width).toBeCloseTo(1.5, 1);
+  await page.reload();
+  await expect(shown(page)).toHaveAttribute('data-shown', /[1-9]/);
+  expect(await greyAt(page, 0.02, 0.5)).toBeGreaterThan(left + 40);
+  // Corners that cross are none.
+  await page.getByRole('button', { name: 'Squared up: change it' }).click();
+  await corner('Top left').focus();
+  for (let step = 0; step < 60; step += 1) await page.keyboard.press('ArrowRight');
+  await expect(page.getByText(/These are no corners of a print/)).toBeVisible();
+  await page.getByRole('button', { name: 'The whole picture' }).click();
+  await page.getByRole('button', { name: /^Square it up/ }).click();
+  await expect.poll(() => greyAt(page, 0.02, 0.5)).toBeLessThan(left + 10);
+});

@@ -1,9 +1,10 @@
 import { lampSwitches, planTools, tones } from '@katachron/core';
-import Type, { type Static } from 'typebox';
+import Type, { type Static, type TSchema } from 'typebox';
 import { count, instantMs, isoRange, oneOf, seconds, stops, text, uuid } from '../../kit/fields.ts';
 import { PaperThrough } from '../bath/through.ts';
 import { Shape } from '../picture/contract.ts';
 import { settingId } from '../strip/contract.ts';
+import type { SaidLater } from './said-later.ts';
 import { MOST_AREAS, MOST_EDITION, MOST_SHEETS } from './limits.ts';
 
 const number = Type.Integer({
@@ -141,21 +142,13 @@ export const switchedBy = oneOf(
 );
 
 /** What the logbook alone says of a sheet, once it is dry. */
-const saidLater = {
+const saidOfASheet = {
   verdict: Type.Optional(Verdict),
   /** Its number in the edition. */
   copy: Type.Optional(count('The number of the copy', MOST_EDITION, 1)),
   went: Type.Optional(text('Where it went', 120, 1)),
   toned: Type.Optional(text('How it was toned', 80, 1)),
-};
-
-/** As much of a sheet as was said of it later. */
-export const saidOf = (sheet: Sheet): Partial<Sheet> =>
-  Object.fromEntries(Object.entries(sheet).filter(([part]) => part in saidLater));
-
-/** A sheet as it was exposed, without that. */
-export const unsaid = (sheet: Sheet): Sheet =>
-  Object.fromEntries(Object.entries(sheet).filter(([part]) => !(part in saidLater))) as Sheet;
+} satisfies Record<SaidLater, TSchema>;
 
 /** A piece of paper that was exposed. */
 export const Sheet = Type.Object(
@@ -166,7 +159,7 @@ export const Sheet = Type.Object(
     /** What switched the lamp; not there where nobody wrote it down. */
     switchedBy: Type.Optional(switchedBy),
     firings: Type.Array(GivenFiring, { title: 'Its firings', maxItems: 200 }),
-    ...saidLater,
+    ...saidOfASheet,
     baths: Type.Optional(PaperThrough),
   },
   { title: 'A sheet', additionalProperties: false },

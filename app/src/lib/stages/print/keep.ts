@@ -14,7 +14,7 @@ import same from 'fast-deep-equal';
 import { type PrintDraft } from '../../nouns/in-hand/draft.ts';
 import { MOST_STRIPS } from '../../nouns/in-hand/limits.ts';
 import type { PrintBody } from '../../nouns/print/contract.ts';
-import { saidOf, unsaid } from '../../nouns/print/sheet.ts';
+import { saidOf, unsaid } from '../../nouns/print/said-later.ts';
 import type { Pick as PatchPick } from '../../nouns/strip/contract.ts';
 import { typedStrip } from '../../nouns/strip/typed.ts';
 import { attempt } from '../../words/attempt.ts';

@@ -1,10 +1,12 @@
 import { shapeKind, type AreaShape, type At, type ShapeKind } from '@katachron/core';
 import { format } from 'date-fns';
 import type { PrintDraft } from '../../../nouns/in-hand/draft.ts';
+import { shownRatio } from '../../../nouns/picture/corners.ts';
 import { outlines } from '../../../nouns/picture/kinds.ts';
 import { pngOf, tonesOf } from '../../../nouns/picture/tones.server.ts';
 import { firingLines, versionNow } from '../firing-lines.ts';
-import { painted, pictureAsked, straight } from '../picture/question.ts';
+import { laid, painted } from '../picture/painted.ts';
+import { pictureAsked, straight } from '../picture/question.ts';
 import { planWords } from '../plan-words.ts';
 import type { PrintView } from '../print-view.ts';
 import { MM, PAGE_HIGH, PAGE_WIDE, type Frame, type Ink } from './ink.ts';
@@ -25,7 +27,7 @@ export async function drawPlan(
   preview: Uint8Array | undefined,
 ): Promise<Uint8Array> {
   const ratio = draft.picture
-    ? draft.picture.height / draft.picture.width
+    ? shownRatio(draft.picture)
     : outlines.find(({ id }) => id === (draft.outline ?? '4:3'))!.height;
   const width = Math.min(PICTURE_WIDE, PICTURE_HIGH / ratio);
   const frame = { x: EDGE, y: EDGE + 16 * MM, width, height: width * ratio };
@@ -51,8 +53,9 @@ async function drawPicture(
   const asked = pictureAsked(draft, view);
   if (!asked || !preview) return;
   const tones = await tonesOf(preview, PIXELS);
-  const { codes } = painted(tones, straight(asked));
-  const png = await pngOf(codes, tones.width, tones.height);
+  const easel = laid(tones, asked);
+  const { codes } = painted(easel, straight(asked));
+  const png = await pngOf(codes, easel.width, easel.height);
   ink.picture(png, frame);
 }
 

@@ -12,8 +12,9 @@
     print: PrintInHand;
     /** What its tones are taken to stand for while nobody has said. */
     usual: { readonly whiteCode: number; readonly highlightCode: number } | undefined;
+    onsquare: () => void;
   }
-  const { print, usual }: Props = $props();
+  const { print, usual, onsquare }: Props = $props();
   const { draft } = $derived(print);
   const picture = $derived(draft.picture);
   let reading = $state(false);
@@ -93,7 +94,11 @@
         { id: 'as-it-is', name: 'as it is' },
         { id: 'mirrored', name: 'mirrored' },
       ]}
-    />. <button class="slot-in min-h-11" onclick={takeOff}>Take it off</button>
+    />.
+    <button class="slot-in min-h-11" onclick={onsquare}
+      >{picture.corners ? 'Squared up: change it' : 'Square it up'}</button
+    >
+    <button class="slot-in min-h-11" onclick={takeOff}>Take it off</button>
   {:else}
     No picture yet: the outline is
     <SlotChoice

@@ -1,18 +1,22 @@
 <script lang="ts">
   import { areaShapes, shapeKind, type AreaShape, type At } from '@katachron/core';
+  import same from 'fast-deep-equal';
   import { onMount } from 'svelte';
   import { useDesk } from '../../../bench/desk/desk.svelte.ts';
   import { useKeys } from '../../../kit/keys/keys.svelte.ts';
   import SlotChoice from '../../../kit/SlotChoice.svelte';
+  import { shownRatio, wholePicture } from '../../../nouns/picture/corners.ts';
   import { MOST_POINTS, outlines } from '../../../nouns/picture/kinds.ts';
   import { MOST_AREAS } from '../../../nouns/print/limits.ts';
   import type { PrintInHand } from '../print-in-hand.svelte.ts';
   import type { ShownTones } from './messages.ts';
   import type { Drawing, PlanOverlay } from './overlay.ts';
   import PicturePut from './PicturePut.svelte';
+  import PictureTools from './PictureTools.svelte';
   import PlanCanvas from './PlanCanvas.svelte';
   import { PlanHistory } from './plan-history.svelte.ts';
   import { ofVersion, pictureAsked, straight } from './question.ts';
+  import SquareUp from './SquareUp.svelte';
   import { spotWords } from './spot.ts';
 
   interface Props {
@@ -27,12 +31,13 @@
   const asked = $derived(pictureAsked(draft, view));
   const ratio = $derived(
     draft.picture
-      ? draft.picture.height / draft.picture.width
+      ? shownRatio(draft.picture)
       : outlines.find(({ id }) => id === (draft.outline ?? '4:3'))!.height,
   );
   let width = $state(0);
   const height = $derived(Math.round(width * ratio));
   let holding = $state(false);
+  let squaring = $state(false);
   let beside = $state('none');
   let shown = $state.raw<ShownTones>();
   let spot = $state<At>();
@@ -131,6 +136,14 @@
     reshape(selected!, moved as AreaShape);
   }
 
+  function squared(corners?: readonly At[]) {
+    squaring = false;
+    const { picture } = draft;
+    if (!corners || !picture) return;
+    if (same(corners, wholePicture)) delete picture.corners;
+    else picture.corners = [...corners];
+  }
+
   const STEP = 0.01;
   useKeys([
     ...areaShapes.map(({ id, name }, index) => ({
@@ -161,7 +174,10 @@
   onblur={() => (holding = false)}
 />
 
-<div class={compared ? 'grid grid-cols-1 gap-3 md:grid-cols-2' : ''}>
+{#if squaring && asked && draft.picture}
+  <SquareUp {asked} picture={draft.picture} ondone={squared} />
+{/if}
+<div class={squaring ? 'hidden' : compared ? 'grid grid-cols-1 gap-3 md:grid-cols-2' : ''}>
   <div class="relative" bind:clientWidth={width}>
     {#if asked}
       <PlanCanvas
@@ -194,37 +210,11 @@
   {/if}
 </div>
 
-<div class="mt-1 flex flex-wrap gap-x-5 text-[15px] text-soft">
-  {#each areaShapes as { id, name } (id)}
-    <button
-      class="min-h-11 {drawing === id ? 'font-[620] text-ink' : ''}"
-      aria-pressed={drawing === id}
-      onclick={() => draw(id)}>{name}</button
-    >
-  {/each}
-  <button
-    class="min-h-11 disabled:opacity-50"
-    onclick={() => history.undo()}
-    disabled={!history.canUndo}>Undo</button
-  >
-  <button
-    class="min-h-11 disabled:opacity-50"
-    onclick={() => history.redo()}
-    disabled={!history.canRedo}>Redo</button
-  >
-  {#if asked}
-    <button
-      class="ml-auto min-h-11 touch-none select-none"
-      onpointerdown={() => (holding = true)}
-      onpointerup={() => (holding = false)}
-      onpointerleave={() => (holding = false)}>Straight print: hold</button
-    >
-  {/if}
-</div>
+<PictureTools {drawing} ondraw={draw} {history} picture={asked !== undefined} bind:holding />
 <p class="min-h-6 text-[15px] text-soft" data-testid="spot">
   {#if drawing}{shapeKind(drawing).how}.{:else if shown && spot}{spotWords(shown, spot) ?? ''}{/if}
 </p>
-<PicturePut {print} usual={shown?.usual} />
+<PicturePut {print} usual={shown?.usual} onsquare={() => (squaring = true)} />
 {#if asked}
   <p class="text-[15px] leading-[2.6] text-soft">
     Beside it

@@ -1,5 +1,6 @@
 import { Refusal, cardEdge } from '@katachron/core';
 import type { PrintDraft } from '../../../nouns/in-hand/draft.ts';
+import { shownRatio } from '../../../nouns/picture/corners.ts';
 import { paperSize } from '../../../nouns/paper/sizes.ts';
 import { within } from '../../../kit/form.ts';
 import type { PrintView } from '../print-view.ts';
@@ -27,7 +28,7 @@ export function softOfCard(
   }
   const lensMm = focal * (1 + printLength / negativeLength);
   const { widthCm, heightCm } = paperSize(draft.paperSize);
-  const lies = !draft.picture || draft.picture.width >= draft.picture.height;
+  const lies = !draft.picture || shownRatio(draft.picture) <= 1;
   const paperMm = 10 * (lies ? heightCm : widthCm);
   return Math.min(1, cardEdge(focal / aperture, cardCm * 10, lensMm) / paperMm);
 }

@@ -1,7 +1,8 @@
 import { usualCodes, type PictureTones } from '@katachron/core';
 import type { PictureMessage, ShownTones } from './messages.ts';
 import { coloured } from './paint.ts';
-import { painted } from './question.ts';
+import { laid, painted } from './painted.ts';
+import type { AskedPicture } from './question.ts';
 
 /** Shows pictures, away from the page: what is drawn on it must not wait for a million pixels. */
 
@@ -29,12 +30,23 @@ function tonesOf(id: string, width: number): Promise<PictureTones> {
   return tones;
 }
 
+let last: { readonly name: string; readonly easel: PictureTones } | undefined;
+
+/** Squared up and the right way round: while a plan is drawn on it that stays the same. */
+function easelOf(tones: PictureTones, asked: AskedPicture, width: number): PictureTones {
+  const { id, corners, mirrored } = asked;
+  const name = JSON.stringify([id, width, corners, mirrored]);
+  if (last?.name !== name) last = { name, easel: laid(tones, asked) };
+  return last.easel;
+}
+
 async function show({ number, asked, width, red }: PictureMessage): Promise<void> {
   try {
     const tones = await tonesOf(asked.id, width);
-    const print = painted(tones, asked);
+    const easel = easelOf(tones, asked, width);
+    const print = painted(easel, asked);
     const shown: ShownTones = {
-      ...{ number, width, height: tones.height, usual: usualCodes(tones.codes) },
+      ...{ number, width, height: easel.height, usual: usualCodes(easel.codes) },
       ...print,
       rgba: coloured(print, width, red),
     };

@@ -1,24 +1,25 @@
 import {
-  printPicture,
   ratioInStops,
   toneById,
   type DrawnArea,
   type Paper,
   type PictureQuestion,
-  type PictureTones,
-  type PrintedPicture,
+  type At,
 } from '@katachron/core';
 import type { PrintDraft } from '../../../nouns/in-hand/draft.ts';
 import type { ShownPicture } from '../../../nouns/picture/contract.ts';
+import { shownRatio } from '../../../nouns/picture/corners.ts';
 import { USUAL_SOFT } from '../../../nouns/picture/kinds.ts';
 import type { Version } from '../../../nouns/print/sheet.ts';
 import type { PrintView } from '../print-view.ts';
-import { mirrored } from './paint.ts';
 
 /** A picture, and what it is to be shown as. */
 export interface AskedPicture {
   readonly id: string;
   readonly mirrored: boolean;
+  /** Where the print's corners are on the picture, and its height for a width of 1 once it is squared up. */
+  readonly corners?: readonly At[];
+  readonly ratio: number;
   readonly paper: Paper;
   readonly question: PictureQuestion;
   /** What the straight print got, s at ISO speed 0. */
@@ -67,6 +68,8 @@ export function pictureAsked(draft: PrintDraft, view: PrintView): AskedPicture |
   const { range = 110, seconds } = straightNow(view);
   return {
     ...{ id, mirrored: picture.mirrored === true, paper: view.on.paper },
+    ...(picture.corners && { corners: picture.corners }),
+    ratio: shownRatio(picture),
     ...(picture.seconds !== undefined && { straightSeconds: picture.seconds }),
     question: {
       of,
@@ -104,8 +107,3 @@ export const straight = (asked: AskedPicture): AskedPicture => ({
   ...asked,
   question: { ...asked.question, areas: [] },
 });
-
-/** The picture as the paper would show it. */
-export function painted(tones: PictureTones, asked: AskedPicture): PrintedPicture {
-  return printPicture(asked.paper, asked.mirrored ? mirrored(tones) : tones, asked.question);
-}
