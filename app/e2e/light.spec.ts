@@ -74,6 +74,10 @@ const otherPages = [
   '/print/setup/papers/new',
 ];
 const demoRoll = '/logbook/rolls/7c1d4b60-52e8-4f3a-8118-000000000000';
+const moreOfTheLogbook = [
+  '/logbook/year',
+  '/logbook/compare?a=7c1d4b60-52e8-4f3a-9000-000000000003&b=7c1d4b60-52e8-4f3a-9000-000000000004',
+];
 const demoPrint = '/logbook/prints/7c1d4b60-52e8-4f3a-9000-000000000003';
 
 for (const size of [
@@ -95,6 +99,7 @@ for (const size of [
         './convert?seconds=12',
         '/logbook',
         '/logbook?q=gondola',
+        ...moreOfTheLogbook,
         demoRoll,
         demoPrint,
         '/nowhere',
@@ -341,7 +346,16 @@ test('dark warns, goes black, and comes back only by a hold of two seconds and a
   await expect(page.locator('html')).toHaveAttribute('data-light', 'red');
 });
 
-const views = ['/film', ...otherPages, '/print', '/logbook', demoRoll, demoPrint, 'a run'];
+const views = [
+  '/film',
+  ...otherPages,
+  '/print',
+  '/logbook',
+  ...moreOfTheLogbook,
+  demoRoll,
+  demoPrint,
+  'a run',
+];
 for (const light of ['white', 'red'] as const) {
   for (const view of views) {
     test(`axe finds nothing serious in ${light} light on ${view}`, async ({ page }) => {

@@ -33,3 +33,27 @@ test('an address that holds nothing says so in its own light', async ({ page }) 
   await page.goto('/nowhere');
   await expect(page.getByRole('alert')).toHaveText('There is nothing at this address.');
 });
+
+test('two prints are compared, a year is counted, and the log goes out', async ({ page }) => {
+  await open(page, '/logbook');
+  const coming = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'The print log, CSV' }).click();
+  expect((await coming).suggestedFilename()).toBe('prints.csv');
+  await page.getByRole('button', { name: 'Compare two prints' }).click();
+  const ticks = page.getByRole('checkbox', { name: /^Compare / });
+  await ticks.nth(0).check();
+  await expect(page.getByText('And another one.')).toBeVisible();
+  await ticks.nth(1).check();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Two prints side by side');
+  await expect(page.getByRole('row', { name: /^Time / })).toContainText(/\d s.*\d s/);
+  await expect(page.getByText(/^What differs is bold: \d+ of \d+\.$/)).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('link', { name: 'A year in figures' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^\d{4} in figures$/);
+  await expect(page.getByTestId('strips')).toHaveText(/^\d+\.\d$/);
+  await expect(page.getByRole('img', { name: /strips and .* sheets each/ })).toBeVisible();
+  await open(page, '/logbook/year?year=1971');
+  await expect(page.getByText('Nothing was printed in 1971.')).toBeVisible();
+  await page.goto('/logbook/compare?a=x');
+  await expect(page.getByText('There is no print with this id.')).toBeVisible();
+});

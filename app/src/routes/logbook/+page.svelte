@@ -22,6 +22,17 @@
   let search = $state<HTMLInputElement>();
   let waiting: ReturnType<typeof setTimeout> | undefined;
 
+  const PRINT = /^\/logbook\/prints\/(.+)$/;
+  /** Prints that are to be compared, while two are looked for. */
+  let picked = $state<readonly string[]>();
+
+  function pick(id: string, on: boolean) {
+    picked = (picked ?? []).filter((other) => other !== id);
+    if (on) picked = [...picked, id];
+    const [a, b] = picked;
+    if (a && b) void goto(`/logbook/compare?${new URLSearchParams({ a, b })}`);
+  }
+
   /** Long enough to finish a word, short enough not to be noticed, ms. */
   const PAUSE = 180;
 
@@ -64,6 +75,22 @@
   </p>
 </form>
 
+{#if lines.length > 0}
+  <p class="not-printed mt-1 flex flex-wrap items-center gap-x-5 text-[15px] text-soft">
+    <a class="slot-in inline-flex min-h-11 items-center" href="/logbook/year">A year in figures</a>
+    <a
+      class="slot-in inline-flex min-h-11 items-center"
+      href="/api/v1/prints.csv?{new URLSearchParams({ q: data.words })}"
+      download>The print log, CSV</a
+    >
+    {#if picked}
+      {picked.length === 0 ? 'Tick two prints.' : 'And another one.'}
+      <button class="slot-in min-h-11" onclick={() => (picked = undefined)}>Not now</button>
+    {:else}
+      <button class="slot-in min-h-11" onclick={() => (picked = [])}>Compare two prints</button>
+    {/if}
+  </p>
+{/if}
 {#if lines.length === 0}
   <p class="reason mt-8">
     {#if data.words.trim() === ''}
@@ -82,10 +109,21 @@
 {:else}
   <ul class="mt-5">
     {#each lines as line (line.href)}
-      <li class="border-b border-hair">
+      {@const print = PRINT.exec(line.href)?.[1]}
+      <li class="flex items-start border-b border-hair">
+        {#if picked && print}
+          <label class="flex min-h-11 min-w-11 items-center justify-center"
+            ><input
+              type="checkbox"
+              class="tick"
+              aria-label="Compare {line.title}"
+              bind:checked={() => picked!.includes(print), (on) => pick(print, on)}
+            /></label
+          >
+        {/if}
         <a
           href={line.href}
-          class="grid grid-cols-1 gap-x-4 gap-y-0.5 py-2.5 hover:bg-enamel md:grid-cols-[120px_minmax(0,1.6fr)_minmax(0,0.9fr)_minmax(0,1.6fr)_80px]"
+          class="grid min-w-0 flex-1 grid-cols-1 gap-x-4 gap-y-0.5 py-2.5 hover:bg-enamel md:grid-cols-[120px_minmax(0,1.6fr)_minmax(0,0.9fr)_minmax(0,1.6fr)_80px]"
         >
           <time class="text-soft" datetime={new Date(line.atMs).toISOString()}
             >{format(line.atMs, 'd MMM yyyy')}</time

@@ -210,7 +210,13 @@
   {/if}
 </div>
 
-<PictureTools {drawing} ondraw={draw} {history} picture={asked !== undefined} bind:holding />
+{#if !squaring}<PictureTools
+    {drawing}
+    ondraw={draw}
+    {history}
+    picture={asked !== undefined}
+    bind:holding
+  />{/if}
 <p class="min-h-6 text-[15px] text-soft" data-testid="spot">
   {#if drawing}{shapeKind(drawing).how}.{:else if shown && spot}{spotWords(shown, spot) ?? ''}{/if}
 </p>

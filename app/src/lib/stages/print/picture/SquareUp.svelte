@@ -115,7 +115,7 @@
     {/each}
   </svg>
 </div>
-<p class="mt-2 text-[15px] {sound ? 'text-soft' : 'text-trouble'}" role="status">
+<p class="mt-7 text-[15px] {sound ? 'text-soft' : 'text-trouble'}" role="status">
   {sound
     ? 'Drag each corner onto the print’s own; by keyboard the arrows move the one in focus, finer with Shift.'
     : 'These are no corners of a print: they cross, or lie too close together.'}
