@@ -27,7 +27,7 @@ describe('a year in figures', () => {
       'Falling: 4.0 strips a print in the first half of them, 1.7 in the second.',
     );
     expect(yearView(prints.toReversed()).trend).toMatch(/^Rising/);
-    expect(yearView(prints.slice(0, 5)).trend).toBeUndefined();
+    expect(yearView(prints.slice(0, 5)).trend).toMatch(/^Too few prints/);
   });
 
   it('are the paper used, and the time', () => {
@@ -37,7 +37,7 @@ describe('a year in figures', () => {
     );
     // Of the first day prints of three and of two sheets: from eight to ten.
     expect(view.sentences[1]).toBe(
-      'On 4 days, 2.0 hours between their first and last sheets; 4.5 minutes of light on them.',
+      'On 4 days: 2.0 hours between their first and last sheets; 4.5 minutes of light on them.',
     );
   });
 

@@ -47,9 +47,9 @@ const CM2_IN_M2 = 10_000;
 const one = (value: number) => value.toFixed(1);
 
 /** The first prints of a year against its last ones. */
-function trendOf(prints: readonly PrintMade[]): string | undefined {
+function trendOf(prints: readonly PrintMade[]): string {
   const half = Math.floor(prints.length / 2);
-  if (half < LEAST_FOR_TREND) return undefined;
+  if (half < LEAST_FOR_TREND) return 'Too few prints yet to say whether that falls.';
   const stripsOf = (some: readonly PrintMade[]) => mean(some, ({ strips }) => strips) ?? 0;
   const [before, after] = [stripsOf(prints.slice(0, half)), stripsOf(prints.slice(-half))];
   const way =
@@ -67,10 +67,9 @@ function timeWords(sheets: readonly PrintMade['sheets'][number][]): string[] {
   if (days.size === 0) return [];
   const hours = sum([...days.values()], (at) => (Math.max(...at) - Math.min(...at)) / 3_600_000);
   const light = sum(sheets, ({ lightSeconds }) => lightSeconds) / 60;
+  const between = hours < 0.05 ? '' : `${one(hours)} hours between their first and last sheets; `;
   const on = `On ${days.size} ${days.size === 1 ? 'day' : 'days'}`;
-  return [
-    `${on}, ${one(hours)} hours between their first and last sheets; ${one(light)} minutes of light on them.`,
-  ];
+  return [`${on}: ${between}${one(light)} minutes of light on them.`];
 }
 
 function paperWords(sheets: readonly PrintMade['sheets'][number][], strips: number): string {
@@ -105,12 +104,12 @@ export function yearView(prints: readonly PrintMade[]): YearView {
     };
   });
   const allSheets = finished.flatMap(({ sheets }) => sheets);
-  const [strips, sheets, trend] = [stripsOf(finished), sheetsOf(finished), trendOf(finished)];
+  const [strips, sheets] = [stripsOf(finished), sheetsOf(finished)];
   return {
     prints: finished.length,
     ...(strips !== undefined && { strips }),
     ...(sheets !== undefined && { sheets }),
-    ...(trend && { trend }),
+    ...(finished.length > 0 && { trend: trendOf(finished) }),
     sentences:
       finished.length === 0
         ? []

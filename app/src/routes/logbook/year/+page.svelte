@@ -32,7 +32,7 @@
 <p class="not-printed"><a class="slot-in text-soft" href="/logbook">Logbook</a></p>
 <h1 class="heading mt-2">{data.year} in figures</h1>
 <p class="not-printed mt-1 flex flex-wrap gap-x-5">
-  {#each data.years as year (year)}
+  {#each data.years.length > 1 || view.prints === 0 ? data.years : [] as year (year)}
     <a
       class="inline-flex min-h-11 items-center {year === data.year ? 'font-[620]' : 'text-soft'}"
       aria-current={year === data.year ? 'page' : undefined}
