@@ -57,3 +57,14 @@ test('two prints are compared, a year is counted, and the log goes out', async (
   await page.goto('/logbook/compare?a=x');
   await expect(page.getByText('There is no print with this id.')).toBeVisible();
 });
+
+test('from a roll to the prints of its frames, and back', async ({ page }) => {
+  await open(page, '/logbook?q=R-118');
+  await page.getByRole('link', { name: /R-118, furnace hall in January/ }).click();
+  const prints = page.getByRole('region', { name: 'Prints of it' });
+  await expect(prints).toContainText(/frame 14/);
+  await prints.getByRole('link', { name: 'Furnace hall, night shift' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Furnace hall, night shift');
+  await page.getByRole('link', { name: 'R-118, furnace hall in January' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('R-118');
+});

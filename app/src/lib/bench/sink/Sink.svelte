@@ -136,7 +136,8 @@
               <p class="truncate font-[600]">{trayName(tray)}</p>
               <p class="text-[15px] leading-tight text-soft">{trayWord(sheets)}</p>
               <TrayBath {bath} temperatureC={reads(tray, bath)?.temperatureC} />
-              {#if trayCaution(sheets)}
+              <!-- The usual trays’ cautions are on the wall; what stands there for once says its own. -->
+              {#if tray.onlyWhenUsed && trayCaution(sheets)}
                 <p class="mt-1 text-[13px] leading-tight text-caution max-md:truncate">
                   {trayCaution(sheets)}
                 </p>

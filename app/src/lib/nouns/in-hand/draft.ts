@@ -148,6 +148,8 @@ const Firing = Type.Object(
     litAtMs: Type.Optional(instantMs('When the lamp was lit')),
     /** What a firing that was stopped still lacks, s. */
     lacking: Type.Optional(Type.Number({ minimum: 0, maximum: 86_400 })),
+    /** The sheet that it will be: known from its first light on, so that two pages that see it end write down one. */
+    sheetId: Type.Optional(Type.String({ format: 'uuid' })),
     /** Of several copies in one go: the sheets that lie exposed in the dark, and how many of all are in the developer. */
     made: Type.Optional(Type.Array(Type.String({ format: 'uuid' }), { maxItems: MOST_COPIES })),
     laid: Type.Optional(Type.Integer({ minimum: 0, maximum: MOST_COPIES })),

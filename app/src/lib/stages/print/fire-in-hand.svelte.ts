@@ -3,6 +3,7 @@ import same from 'fast-deep-equal';
 import { untrack } from 'svelte';
 import type { WetSide } from '../../bench/clock/wet-side.svelte.ts';
 import { SimulatedLampTimer } from '../../bench/devices/simulated-lamp-timer.ts';
+import { newId } from '../../kit/new-id.ts';
 import type { Firing } from '../../nouns/in-hand/draft.ts';
 import type { Fireable } from './fireable.ts';
 import { restOfLine, type FiringLine } from './firing-lines.ts';
@@ -174,7 +175,8 @@ export class FireInHand {
     if (!this.line || this.clock.state !== 'ready') return;
     this.#timer.focus(false);
     this.endedAway = false;
-    this.#keep({ litAtMs: this.clock.begin(this.seconds, this.by, this.#hands) });
+    const { sheetId = newId() } = this.#firing();
+    this.#keep({ sheetId, litAtMs: this.clock.begin(this.seconds, this.by, this.#hands) });
   }
 
   lampOut(): void {
@@ -243,11 +245,11 @@ export class FireInHand {
 
   #given(): void {
     if (!this.line) return;
-    this.#keep({
-      at: this.at + 1,
-      given: [...this.#firing().given, this.#light(this.seconds)],
-    });
-    this.#exposed();
+    const { litAtMs = Date.now(), given } = this.#firing();
+    // When its lamp went out, whoever looks when: two pages that see it end say the same.
+    const endedAtMs = Math.round(litAtMs + this.seconds * 1000);
+    this.#keep({ at: this.at + 1, given: [...given, this.#light(this.seconds)] });
+    this.#exposed(endedAtMs);
     this.announce();
   }
 
@@ -261,9 +263,9 @@ export class FireInHand {
   }
 
   /** Only once all was given, or left out, was the sheet exposed: what is written down is what was fired. */
-  #exposed(): void {
-    const { given } = this.#firing();
-    if (this.done && given.length > 0) this.of.exposed(given);
+  #exposed(atMs = Date.now()): void {
+    const { given, sheetId = newId() } = this.#firing();
+    if (this.done && given.length > 0) this.of.exposed(given, sheetId, atMs);
   }
 
   /** Light that the paper got, as it is written down. */

@@ -118,7 +118,7 @@ export class FireOfPrint implements Fireable {
     this.#print.draft.lampBy = by;
   }
 
-  exposed(given: readonly GivenFiring[]): void {
-    if (this.what === 'print') this.#print.sheetGiven(given, this.lampBy);
+  exposed(given: readonly GivenFiring[], sheetId: string, atMs: number): void {
+    if (this.what === 'print') this.#print.sheetGiven(given, this.lampBy, sheetId, atMs);
   }
 }

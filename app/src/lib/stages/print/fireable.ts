@@ -35,6 +35,6 @@ export interface Fireable {
   /** How far it came, kept so that a reload loses no light that was given. */
   firing: Firing | undefined;
   lampBy: LampSwitchId;
-  /** All was given: only now was it exposed. */
-  exposed(given: readonly GivenFiring[]): void;
+  /** All was given: only now was it exposed, at that instant. */
+  exposed(given: readonly GivenFiring[], sheetId: string, atMs: number): void;
 }

@@ -421,7 +421,12 @@ export class PrintInHand {
   }
 
   /** A sheet was exposed to the answer on the page: it belongs to the print from now on, and into the logbook. */
-  sheetGiven(firings: readonly GivenFiring[], switchedBy: LampSwitchId): void {
+  sheetGiven(
+    firings: readonly GivenFiring[],
+    switchedBy: LampSwitchId,
+    id = newId(),
+    exposedAtMs = Date.now(),
+  ): void {
     const { draft } = this;
     const version = versionNow(draft, this.view());
     if (!version) return;
@@ -431,14 +436,15 @@ export class PrintInHand {
     }
     const { widthCm, heightCm } = paperSize(draft.paperSize);
     const sheet = {
-      id: newId(),
+      id,
       version: version.number,
-      exposedAtMs: Date.now(),
+      exposedAtMs,
       switchedBy,
       firings: [...firings],
       ...(this.through.length > 0 && { baths: { widthCm, heightCm, baths: this.through } }),
     };
-    draft.sheets = [...sheets, sheet].slice(-MOST_SHEETS);
+    const others = sheets.filter((other) => other.id !== id);
+    draft.sheets = [...others, sheet].slice(-MOST_SHEETS);
   }
 
   /** Where the sheet was exposed without this screen it is written down as it was to be fired; then to its record. */

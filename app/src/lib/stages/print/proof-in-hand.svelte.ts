@@ -1,6 +1,5 @@
 import { lampSwitches, stripKinds, type LampSwitchId } from '@katachron/core';
 import { keepList, keptList } from '../../kit/kept-list.ts';
-import { newId } from '../../kit/new-id.ts';
 import type { Firing } from '../../nouns/in-hand/draft.ts';
 import type { GivenFiring } from '../../nouns/print/sheet.ts';
 import type { ProofSheet } from '../../nouns/proof/contract.ts';
@@ -193,11 +192,11 @@ export class FireOfProof implements Fireable {
   readonly bathCautions = [];
 
   /** A strip of a proof is thrown away; the proof goes to its roll's record, with what it really got. */
-  exposed(given: readonly GivenFiring[]): void {
+  exposed(given: readonly GivenFiring[], sheetId: string, atMs: number): void {
     if (this.what === 'proof-strip') return this.#proof.keep();
     this.#proof.exposed(
       {
-        ...{ id: newId(), exposedAtMs: Date.now(), switchedBy: this.lampBy },
+        ...{ id: sheetId, exposedAtMs: atMs, switchedBy: this.lampBy },
         ...{ firings: [...given], setup: this.#view().setup },
       },
       this.#bench().rollTitle,

@@ -4,6 +4,7 @@ import { prints } from '$lib/nouns/print/store.server.ts';
 import { sameName } from '$lib/nouns/paper/facts.ts';
 import { trayEventsOf } from '$lib/nouns/print/trays.server.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
+import { rollOfPrint } from '$lib/stages/logbook/history.server.ts';
 import { trayWords, traysOf } from '$lib/nouns/print/tray-words.ts';
 import { forPage, pageId } from '$lib/server/page.ts';
 
@@ -13,12 +14,16 @@ export async function load({ params }) {
     Promise.all([prints.find(id), printsInHand.find(id)]),
   );
   if (!print) error(404, 'There is no print with this id.');
-  const [trays, papers] = await forPage(() =>
-    Promise.all([trayEventsOf(print.sheets.map((sheet) => sheet.id)), shelfStores.papers.all()]),
+  const [trays, papers, roll] = await forPage(() =>
+    Promise.all([
+      trayEventsOf(print.sheets.map((sheet) => sheet.id)),
+      shelfStores.papers.all(),
+      rollOfPrint(print),
+    ]),
   );
   const base = papers.find(({ name }) => sameName(name, print.setup.paper))?.base;
   return {
-    ...{ print, inHand },
+    ...{ print, inHand, roll: roll ?? null },
     trays: Object.fromEntries(
       Object.entries(trays).map(([sheet, events]) => [
         sheet,

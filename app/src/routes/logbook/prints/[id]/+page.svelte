@@ -98,6 +98,9 @@
 <h1 class="heading mt-2 break-words">{print.title}</h1>
 <p class="mt-1 text-[17px] text-soft">
   {capital(sentence)}. {format(print.madeAtMs, 'd MMMM yyyy')}.
+  {#if data.roll}Of <a class="slot-in break-words" href="/logbook/rolls/{data.roll.id}"
+      >{data.roll.title}</a
+    >.{/if}
 </p>
 {#if problem}<p class="mt-2 text-trouble" role="alert">{problem}</p>{/if}
 

@@ -19,6 +19,7 @@
   import { driftPlot } from '$lib/nouns/roll/drift-plot.ts';
   import { developerReadings, givenOf } from '$lib/nouns/roll/follow.ts';
   import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
+  import PrintsOfRoll from '$lib/stages/logbook/PrintsOfRoll.svelte';
   import JudgementForm from '$lib/stages/logbook/JudgementForm.svelte';
   import { logLines, stepLines } from '$lib/stages/logbook/roll-log.ts';
   import Button from '$lib/kit/Button.svelte';
@@ -216,5 +217,6 @@
       <button class="min-h-14 rounded-xl border-2 border-hair px-6 font-[600]">Add</button>
     </form>
     {#if problem}<p class="mt-2 text-trouble" role="alert">{problem}</p>{/if}
+    <PrintsOfRoll prints={data.prints} />
   </section>
 </div>

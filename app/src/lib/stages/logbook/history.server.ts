@@ -1,0 +1,46 @@
+import type { Print } from '../../nouns/print/contract.ts';
+import { negativeName } from '../../nouns/negative/offer.ts';
+import type { Roll } from '../../nouns/roll/contract.ts';
+import { logbookPage } from './store.server.ts';
+
+/** A name up to the frame: "R-118 / 14" is of the roll "R-118". */
+const FRAME = /^(.+) \/ (\d+)$/;
+
+const sameName = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
+
+/** A print of one of a roll's frames. */
+export interface PrintOfRoll {
+  readonly id: string;
+  readonly title: string;
+  readonly frame: number;
+  readonly madeAtMs: number;
+  readonly sheets: number;
+}
+
+/** The newest prints of a roll's frames, by the frame. */
+export async function printsOfRoll(roll: Pick<Roll, 'title'>): Promise<PrintOfRoll[]> {
+  const number = FRAME.exec(negativeName(roll, 1))?.[1] ?? '';
+  const { entries } = await logbookPage(number, undefined, 'print');
+  return entries
+    .flatMap((entry): PrintOfRoll[] => {
+      if (entry.kind !== 'print') return [];
+      const { id, title, setup, madeAtMs, sheets } = entry.entry;
+      const frame = Number(FRAME.exec(setup.negative)?.[2]);
+      if (!sameName(setup.negative, negativeName(roll, frame))) return [];
+      return [{ id, title, frame, madeAtMs, sheets: sheets.length }];
+    })
+    .sort((a, b) => a.frame - b.frame || b.madeAtMs - a.madeAtMs);
+}
+
+/** The roll that a print's negative is a frame of, where it stands in the logbook. */
+export async function rollOfPrint({
+  setup: { negative },
+}: Pick<Print, 'setup'>): Promise<{ id: string; title: string } | undefined> {
+  const [, number = '', frame = ''] = FRAME.exec(negative) ?? [];
+  if (number === '') return undefined;
+  const { entries } = await logbookPage(number, undefined, 'roll');
+  const found = entries.find(
+    ({ kind, entry }) => kind === 'roll' && sameName(negativeName(entry, Number(frame)), negative),
+  );
+  return found && { id: found.entry.id, title: found.entry.title };
+}
