@@ -21,6 +21,7 @@ import {
 import { emptyPaperForm, paperForm, readPaper } from '../../src/lib/nouns/paper/form.ts';
 import { printView } from '../../src/lib/stages/print/print-view.ts';
 import { emptyBench, setupNow } from '../../src/lib/stages/print/setup-now.ts';
+import { dryDownOf } from '../../src/lib/stages/print/session.ts';
 import { versionNow } from '../../src/lib/stages/print/firing-lines.ts';
 import { convertFormOf, setupsOf } from '../../src/lib/stages/print/convert-view.ts';
 import { made } from '../made.ts';
@@ -228,6 +229,22 @@ describe('a dry verdict', () => {
     expect(Math.log2(wet.printSeconds! / dry.printSeconds!)).toBeCloseTo(0.135, 2);
     const kept = versionNow({ ...draft, dryDown: true }, dry)!;
     expect(kept).toMatchObject({ seconds: dry.printSeconds, dryDown: true });
+    expect(kept.dryDownStops).toBeCloseTo(0.135, 2);
+  });
+
+  it('on a sheet that was made lighter, for drying or by a change, teaches the same as on one that was not', () => {
+    const made = (more: Partial<Print['versions'][number]>) => ({
+      ...judged(0),
+      versions: [{ ...printExample.versions[0]!, ...more }],
+    });
+    const taught = (prints: readonly Print[]) => dryDownOf('Cinder matt', prints)!.stops;
+    const plain = taught(evidence);
+    const lighter = made({ dryDown: true, dryDownStops: 1 / 6 });
+    const changed = made({ change: { stops: -1 / 6, settings: 0, by: '1a' } });
+    expect(taught([lighter, lighter, lighter])).toBeCloseTo(plain, 9);
+    expect(taught([changed, changed, changed])).toBeCloseTo(plain, 9);
+    // Right as it was: no more than a paper of which nothing is known.
+    expect(taught([judged(0), judged(0), judged(0)])).toBeLessThan(plain - 0.05);
   });
 
   it('on another paper says nothing', () => {

@@ -98,6 +98,7 @@ export const Version = Type.Object(
     change: Type.Optional(Change),
     /** What dries darker was taken off the time. */
     dryDown: Type.Optional(Type.Boolean({ title: 'Dry-down taken off' })),
+    dryDownStops: Type.Optional(stops('How much was taken off for drying')),
   },
   { title: 'A version', additionalProperties: false },
 );

@@ -130,8 +130,9 @@ export interface PrintView {
   readonly printSeconds?: number;
   /** The same, rounded as the timer can. */
   readonly dial?: string;
-  /** What dry prints on this paper have taught, in a sentence. */
+  /** What dry prints on this paper have taught, in a sentence; and how much of that is taken off, stops. */
   readonly dry?: string;
+  readonly dryTakenStops?: number;
   readonly reasons: readonly string[];
   /** "Between 8.7 and 12.8 s." */
   readonly bracket?: string;
@@ -376,6 +377,7 @@ function readingOf({
   | 'dial'
   | 'printSeconds'
   | 'dry'
+  | 'dryTakenStops'
   | 'reasons'
   | 'bracket'
   | 'figures'
@@ -437,6 +439,7 @@ function readingOf({
     ...(together && { together }),
     ...lagFoundBy(together, lamp),
     ...(dry && { dry: dryWords(dry) }),
+    ...(dry && draft.dryDown && { dryTakenStops: Math.min(10, Math.max(-10, dry.stops)) }),
     ...(reading && {
       reading,
       printSeconds: printSeconds!,

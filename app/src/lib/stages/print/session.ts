@@ -121,9 +121,10 @@ export function dryDownOf(
     paper.trim() !== '' && sameName(setup.paper, paper)
       ? sheets.flatMap(({ verdict, version }) => {
           if (verdict?.highlightStops === undefined) return [];
-          // A sheet that was changed on purpose says of the strips what it says less the change.
-          const { change } = versions.find(({ number }) => number === version) ?? {};
-          return [verdict.highlightStops - (change?.stops ?? 0)];
+          // A sheet that was changed on purpose, or made lighter for drying, says of the strips what it says less that.
+          const { change, dryDownStops = 0 } =
+            versions.find(({ number }) => number === version) ?? {};
+          return [verdict.highlightStops + dryDownStops - (change?.stops ?? 0)];
         })
       : [],
   );
