@@ -48,8 +48,9 @@ interface Shot {
 
 /** A strip on its way through the trays. */
 const stripIn = async (page: Page) => {
+  await page.waitForFunction(() => document.documentElement.dataset.ready !== undefined);
   await page.keyboard.press('b');
-  await page.waitForTimeout(1500);
+  await page.getByRole('button', { name: /^strip 1/ }).waitFor();
 };
 /** A roll five and a half minutes into its developer, through the open interface. */
 async function rollUnderWay(page: Page): Promise<string> {
