@@ -34,6 +34,11 @@ test('two copies in one go: each with its mark, exposed first, then into the dev
   await pressSpace(page);
   const hands = page.getByTestId('hands');
   await expect(hands).toHaveText(/^Whole sheet/);
+  // What got no light is no copy.
+  await page.keyboard.press('n');
+  await expect(hands).toHaveText('Nothing was given: every firing was left out.');
+  await page.keyboard.press('z');
+  await expect(hands).toHaveText(/^Whole sheet/);
   await pressSpace(page);
   await expect(hands).toHaveText('All given. 1a into the dark, the next sheet under the lamp.', {
     timeout: 20_000,

@@ -26,6 +26,8 @@ describe('the print log as CSV', () => {
     const twoVersions: PrintBody = {
       ...printExample,
       title: '=HYPERLINK("x")',
+      edition: 12,
+      sheets: [{ ...printExample.sheets[0]!, copy: 3, went: 'the canteen', toned: 'brown' }],
       versions: [first!, { ...first!, number: 2, settingId: '3', areas: [] }],
     };
     await prints.put(randomUUID(), twoVersions);
@@ -43,6 +45,7 @@ describe('the print log as CSV', () => {
       areas_stops: 'glory hole -0.333; roof +0.667',
       light_s: '17.2',
       dry_highlight_stops: '0.083',
+      ...{ copy: '3', edition: '12', went_to: 'the canteen', toned: 'brown' },
     });
     expect(unmade).toMatchObject({
       version: '2',

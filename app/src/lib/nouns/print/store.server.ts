@@ -41,6 +41,8 @@ const PRINTS_LEARNED_FROM = 10;
 
 /** More than this nobody is asked at once. */
 const MOST_TO_JUDGE = 3;
+/** More prints than this nobody leaves unjudged in a day. */
+const MOST_LOOKED_THROUGH = 60;
 
 /** Prints in the logbook. */
 export const prints = {
@@ -49,11 +51,19 @@ export const prints = {
   /** Prints with a sheet that was exposed between two instants and that nobody has judged yet, newest first. */
   async toJudge(fromMs: number, toMs: number): Promise<Print[]> {
     const rows = await models().PrintRow.findAll({
-      where: { unjudgedAt: { [Op.gte]: new Date(fromMs), [Op.lt]: new Date(toMs) } },
+      where: { unjudgedAt: { [Op.gte]: new Date(fromMs) } },
       order: [['unjudgedAt', 'DESC']],
-      limit: MOST_TO_JUDGE,
+      limit: MOST_LOOKED_THROUGH,
     });
-    return rows.map(resource);
+    // One whose newest sheet is of today may have one of yesterday, which is dry.
+    return rows
+      .map(resource)
+      .filter(({ sheets }) =>
+        sheets.some(
+          ({ verdict, exposedAtMs }) => !verdict && exposedAtMs >= fromMs && exposedAtMs < toMs,
+        ),
+      )
+      .slice(0, MOST_TO_JUDGE);
   },
 
   /** The last prints on a paper, newest first. */

@@ -18,7 +18,10 @@ export interface YearMonth {
   /** On the average; not there for a month without prints. */
   readonly strips?: number;
   readonly sheets?: number;
-  /** Heights of the bars, per cent. */
+  /** Where its middle, its strips' bar and its sheets' bar stand across the chart, and their heights, per cent. */
+  readonly middle: number;
+  readonly stripsAt: number;
+  readonly sheetsAt: number;
   readonly stripsHigh: number;
   readonly sheetsHigh: number;
 }
@@ -38,6 +41,8 @@ export interface YearView {
 }
 
 const MONTHS = 12;
+/** Of a month's width of the chart: where its two bars begin. */
+const [STRIPS_AT, SHEETS_AT] = [0.17, 0.53];
 /** With fewer prints than this in each half of them a mean says nothing of the other. */
 const LEAST_FOR_TREND = 3;
 /** Less than this is the luck of a few prints, strips a print. */
@@ -96,10 +101,12 @@ export function yearView(prints: readonly PrintMade[]): YearView {
     .range([0, 100]);
   const months = byMonth.map((some, month): YearMonth => {
     const [strips, sheets] = [stripsOf(some), sheetsOf(some)];
+    const across = (into: number) => ((month + into) / MONTHS) * 100;
     return {
       ...{ name: format(new Date(2001, month, 1), 'MMM'), prints: some.length },
       ...(strips !== undefined && { strips }),
       ...(sheets !== undefined && { sheets }),
+      ...{ middle: across(0.5), stripsAt: across(STRIPS_AT), sheetsAt: across(SHEETS_AT) },
       ...{ stripsHigh: high(strips ?? 0), sheetsHigh: high(sheets ?? 0) },
     };
   });

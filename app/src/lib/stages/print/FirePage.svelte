@@ -29,7 +29,10 @@
     if (fire.anotherCopy) {
       return `All given. ${fire.mark} into the dark, the next sheet under the lamp.`;
     }
-    return fire.copy ? `${fire.mark} into the developer.` : 'All given. Into the developer.';
+    if (fire.nothingGiven && !fire.mark) return 'Nothing was given: every firing was left out.';
+    return fire.copy && fire.mark
+      ? `${fire.mark} into the developer.`
+      : 'All given. Into the developer.';
   });
   /** The server did not answer when the paper was laid in. */
   let away = $state(false);

@@ -95,13 +95,25 @@ export class FireInHand {
   get #exposedIds(): readonly string[] {
     const { made = [] } = this.#firing();
     const { sheetId } = this.of;
-    return this.done && sheetId !== undefined ? [...made, sheetId] : made;
+    return this.#isExposed && sheetId !== undefined ? [...made, sheetId] : made;
+  }
+
+  /** The paper under the lamp got light, and is the sheet that was written down last: not an earlier one. */
+  get #isExposed(): boolean {
+    const { given, sheetId } = this.#firing();
+    const { sheetId: last } = this.of;
+    return this.done && given.length > 0 && (sheetId === undefined || last === sheetId);
+  }
+
+  /** Every firing was left out. */
+  get nothingGiven(): boolean {
+    return this.done && this.#firing().given.length === 0;
   }
 
   /** Another copy comes under the lamp before anything goes into the developer. */
   get anotherCopy(): boolean {
     const { made = [] } = this.#firing();
-    return this.done && made.length + 1 < this.of.copies && this.#laid === 0;
+    return this.#isExposed && made.length + 1 < this.of.copies && this.#laid === 0;
   }
 
   /** Which of how many it is, while there are several. */

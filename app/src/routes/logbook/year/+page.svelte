@@ -7,9 +7,7 @@
 
   const { data } = $props();
   const view = $derived(yearView(data.prints));
-  const across = $derived(
-    view.months.map(({ name }, n) => ({ x: ((n + 0.5) / view.months.length) * 100, label: name })),
-  );
+  const across = $derived(view.months.map(({ name, middle }) => ({ x: middle, label: name })));
   const has = (year: number) => data.years.includes(year);
 
   useKeys([
@@ -69,17 +67,16 @@
       <div class="h-[260px] pb-7 pl-9">
         <svg class="size-full overflow-visible" role="img" aria-label={view.said}>
           <Axes up={view.up} {across} />
-          {#each view.months as { name, stripsHigh, sheetsHigh }, n (name)}
-            {@const left = (n / view.months.length) * 100}
+          {#each view.months as { name, stripsAt, sheetsAt, stripsHigh, sheetsHigh } (name)}
             <rect
-              x="{left + 1.4}%"
+              x="{stripsAt}%"
               width="2.4%"
               y="{100 - stripsHigh}%"
               height="{stripsHigh}%"
               class="fill-ink"
             />
             <rect
-              x="{left + 4.4}%"
+              x="{sheetsAt}%"
               width="2.4%"
               y="{100 - sheetsHigh}%"
               height="{sheetsHigh}%"

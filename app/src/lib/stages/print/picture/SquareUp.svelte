@@ -32,6 +32,14 @@
   let held = $state<number>();
   let box = $state<SVGSVGElement>();
   const sound = $derived(areCorners(corners));
+  /** Where they are drawn, px, and said, per cent. */
+  const drawn = $derived(
+    corners.map(({ x, y }) => ({
+      ...{ x: x * width, y: y * height },
+      ...{ across: Math.round(x * 100), down: Math.round(y * 100) },
+    })),
+  );
+  const outline = $derived(drawn.map(({ x, y }) => `${x},${y}`).join(' '));
 
   useKeys([
     { key: 'Enter', does: 'square the picture up', run: done },
@@ -78,22 +86,12 @@
     role="group"
     aria-label="Corners of the print"
   >
-    <polygon
-      points={corners.map(({ x, y }) => `${x * width},${y * height}`).join(' ')}
-      fill="none"
-      stroke="var(--ground)"
-      stroke-width="4"
-    />
-    <polygon
-      points={corners.map(({ x, y }) => `${x * width},${y * height}`).join(' ')}
-      fill="none"
-      stroke="var(--ink)"
-      stroke-width="2"
-    />
-    {#each corners as { x, y }, index (index)}
+    <polygon points={outline} fill="none" stroke="var(--ground)" stroke-width="4" />
+    <polygon points={outline} fill="none" stroke="var(--ink)" stroke-width="2" />
+    {#each drawn as { x, y, across, down }, index (index)}
       <circle
-        cx={x * width}
-        cy={y * height}
+        cx={x}
+        cy={y}
         r="22"
         fill="var(--ground)"
         fill-opacity="0.35"
@@ -103,8 +101,8 @@
         role="slider"
         tabindex="0"
         aria-label={names[index]}
-        aria-valuenow={Math.round(x * 100)}
-        aria-valuetext="{Math.round(x * 100)} % across, {Math.round(y * 100)} % down"
+        aria-valuenow={across}
+        aria-valuetext="{across} % across, {down} % down"
         onpointerdown={(event) => {
           event.preventDefault();
           event.currentTarget.focus();
