@@ -289,20 +289,6 @@ test('from nothing to a fired, developed and recorded print by keyboard alone, i
 test('frames that were rated are offered as negatives, and the rest are found by words', async ({
   page,
 }) => {
-  const roll = '7c1d4b60-52e8-4f3a-8118-000000000000';
-  const proof = `/api/v1/proofs/${roll}`;
-  const remove = async () => {
-    const stood = await page.request.get(proof);
-    if (stood.ok()) {
-      await page.request.delete(proof, { headers: { 'if-match': stood.headers()['etag']! } });
-    }
-  };
-  await remove();
-  const frames = [
-    { number: 14, rating: 'pick', crop: 'without the door' },
-    { number: 20, rating: 'maybe' },
-  ];
-  await page.request.put(proof, { data: { name: 'R-118', frames } });
   await leavePrint(page, { ...stripRead, negative: '' });
   await openPrint(page);
   await page.getByRole('button', { name: /^Negative/ }).click();
@@ -319,8 +305,6 @@ test('frames that were rated are offered as negatives, and the rest are found by
   await expect(
     page.getByRole('button', { name: 'Negative: glass plate, grandfather’s' }),
   ).toBeVisible();
-  // Other tests find the roll as it was.
-  await remove();
 });
 
 test('another size knows what is known, and leads on to a check strip there', async ({ page }) => {

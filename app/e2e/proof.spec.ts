@@ -12,7 +12,7 @@ import {
   openPrint,
 } from './bench.ts';
 
-const roll = '/print/proof/7c1d4b60-52e8-4f3a-8118-000000000000';
+const roll = '/print/proof/7c1d4b60-52e8-4f3a-8121-000000000000';
 
 async function fill(page: Page, name: string, value: string) {
   await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
@@ -80,7 +80,7 @@ test('frames are rated by keyboard, kept over a reload, and become the list to p
   ]);
   await expect
     .poll(async () => {
-      const answer = await page.request.get('/api/v1/proofs/7c1d4b60-52e8-4f3a-8118-000000000000');
+      const answer = await page.request.get('/api/v1/proofs/7c1d4b60-52e8-4f3a-8121-000000000000');
       return (await answer.json()).frames?.[0]?.crop;
     })
     .toBe('square, without the door');

@@ -27,6 +27,15 @@ function grains(width: number, height: number, random: () => number): Float64Arr
   return raw.map((own, at) => (own + (raw[at - 1] ?? 0) + (raw[at - width] ?? 0)) / Math.sqrt(3));
 }
 
+interface Printed {
+  /** R of the paper, and which shares of the luminances lie under its highlight and under the film's speed point. */
+  readonly range: number;
+  readonly highlight: number;
+  readonly shadow: number;
+  /** Stops that the film got more than the frame that the paper's time is for. */
+  readonly over?: number;
+}
+
 /**
  * A scene on film, and the straight print of it: the shadows placed on the film's toe, the print's highlight on VIII.
  * @returns codes of the print, 0 to 255
@@ -35,22 +44,24 @@ export function straightPrint(
   luminances: Float64Array,
   width: number,
   height: number,
-  { range, highlight, shadow }: { range: number; highlight: number; shadow: number },
+  { range, highlight, shadow, over = 0 }: Printed,
   random: () => number,
 ): Buffer {
   const film = filmCurve(1);
   const dark = Math.log10(luminanceAt(luminances, shadow));
   const noise = grains(width, height, random);
-  const negative = luminances.map(
-    (luminance, at) =>
-      filmDensity(film, Math.log10(luminance + 1e-6) - dark + SHADOW) + GRAIN * noise[at]!,
-  );
+  const exposed = (stops: number) =>
+    luminances.map(
+      (luminance, at) =>
+        filmDensity(film, Math.log10(luminance + 1e-6) - dark + SHADOW + stops * Math.log10(2)) +
+        GRAIN * noise[at]!,
+    );
   const curve = curveForRange(defaultPaper, range);
   const placed = logExposureAt(curve, defaultPaper.dMin + toneById('VIII').netDensity);
-  const bright = luminanceAt(negative, highlight);
+  const bright = luminanceAt(exposed(0), highlight);
   const white = (WHITE_CODE / 255) ** 2.2;
   return Buffer.from(
-    negative.map((density) => {
+    exposed(over).map((density) => {
       const net = densityAt(curve, placed + bright - density) - defaultPaper.dMin;
       return Math.round(codeFromLinear(white * 10 ** -net));
     }),

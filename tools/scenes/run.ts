@@ -1,5 +1,6 @@
 import { fileURLToPath } from 'node:url';
 import sharp from 'sharp';
+import { contactSheet, framesOnTheTable } from './contact-sheet.ts';
 import { straightPrint } from './photograph.ts';
 import { coolingRacks } from './places/cooling-racks.ts';
 import { furnaceHall } from './places/furnace-hall.ts';
@@ -13,6 +14,7 @@ const places = [
   { scene: coolingRacks, print: { range: 130, highlight: 0.93, shadow: 0.12 } },
   { scene: yardInSnow, print: { range: 90, highlight: 0.8, shadow: 0.03 } },
 ];
+const CONTACT_SHEET = 'contact-sheet';
 const [only, wide = '840'] = process.argv.slice(2);
 const width = Number(wide);
 const height = (width * 3) / 4;
@@ -26,17 +28,26 @@ function seeded(seed: number): () => number {
   };
 }
 
+async function keep(name: string, codes: Buffer, wide: number, high: number) {
+  const file = fileURLToPath(new URL(`../../app/sample-pictures/${name}.webp`, import.meta.url));
+  await sharp(codes, { raw: { width: wide, height: high, channels: 1 } })
+    .toColourspace('b-w')
+    .webp({ quality: 80 })
+    .toFile(file);
+  console.log(`${name} is in ${file}.`);
+}
+
 for (const { scene, print } of places) {
   if (only && only !== 'all' && only !== scene.name) continue;
   const random = seeded(7);
   const luminances = render(scene, width, height, random);
   const codes = straightPrint(luminances, width, height, print, random);
-  const file = fileURLToPath(
-    new URL(`../../app/sample-pictures/${scene.name}.webp`, import.meta.url),
+  await keep(scene.name, codes, width, height);
+}
+if (!only || only === 'all' || only === CONTACT_SHEET) {
+  await keep(CONTACT_SHEET, contactSheet(1640, 1400, seeded(7)), 1640, 1400);
+  const corners = framesOnTheTable().map(
+    ({ x, y }) => `{ x: ${x.toFixed(4)}, y: ${y.toFixed(4)} }`,
   );
-  await sharp(codes, { raw: { width, height, channels: 1 } })
-    .toColourspace('b-w')
-    .webp({ quality: 80 })
-    .toFile(file);
-  console.log(`${scene.name} is in ${file}.`);
+  console.log(`Its frames lie between ${corners.join(', ')}.`);
 }

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { inHandExample, type InHandBody } from '../../src/lib/nouns/in-hand/contract.ts';
 import { printsInHand } from '../../src/lib/nouns/in-hand/store.server.ts';
 import { prints } from '../../src/lib/nouns/print/store.server.ts';
+import { everything } from '../../src/lib/nouns/logbook/asked.ts';
 import { logbookPage } from '../../src/lib/stages/logbook/store.server.ts';
 import { printView } from '../../src/lib/stages/print/print-view.ts';
 import * as all from '../../src/routes/api/v1/prints-in-hand/+server.ts';
@@ -74,10 +75,10 @@ describe('prints in hand', () => {
     const id = randomUUID();
     const draft = { ...stripRead, title: 'Kiln door at dusk' };
     await put(id, body({ draft }));
-    expect((await logbookPage('kiln dusk')).entries).toEqual([]);
+    expect((await logbookPage({ ...everything, words: 'kiln dusk' })).entries).toEqual([]);
     const fired = withSheet(draft, printView(draft), 5000);
     await put(id, body({ draft: fired }), 1);
-    const [entry] = (await logbookPage('kiln dusk')).entries;
+    const [entry] = (await logbookPage({ ...everything, words: 'kiln dusk' })).entries;
     expect(entry!.entry).toMatchObject({ id, title: 'Kiln door at dusk', madeAtMs: 5000 });
 
     const { id: _id, version, ...record } = (await prints.find(id))!;

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { QueryTypes } from 'sequelize';
 import { PrintBody, printExample } from '../../src/lib/nouns/print/contract.ts';
+import { everything } from '../../src/lib/nouns/logbook/asked.ts';
 import { prints } from '../../src/lib/nouns/print/store.server.ts';
 import { database } from '../../src/lib/server/database/connection.ts';
 import { check } from '../../src/lib/server/validation.ts';
@@ -90,7 +91,7 @@ describe('a print of one answer and one sheet', () => {
     expect((await prints.toJudge(0, Date.now())).map(({ title }) => title)).toEqual([
       'Never judged',
     ]);
-    expect((await logbookPage('first winter')).entries).toHaveLength(1);
+    expect((await logbookPage({ ...everything, words: 'first winter' })).entries).toHaveLength(1);
 
     await migrator().down({ to: '0007-versions-and-sheets' });
     const rows = await database().query<{ body: unknown }>(
@@ -106,9 +107,9 @@ describe('a print of one answer and one sheet', () => {
 describe('the demo data', () => {
   it('can be loaded twice without doubling', async () => {
     await loadDemo();
-    const before = await logbookPage('');
+    const before = await logbookPage({ ...everything });
     await loadDemo();
-    const after = await logbookPage('');
+    const after = await logbookPage({ ...everything });
     expect(after.entries.map(({ entry }) => entry.id)).toEqual(
       before.entries.map(({ entry }) => entry.id),
     );
@@ -125,7 +126,7 @@ describe('the demo data', () => {
   });
 
   it('has rolls with what really happened', async () => {
-    const { entries } = await logbookPage('furnace hall January');
+    const { entries } = await logbookPage({ ...everything, words: 'furnace hall January' });
     const roll = await rolls.withEvents(entries[0]!.entry.id);
     expect(roll!.roll).toMatchObject({ state: 'developed', temperatureC: 20.6 });
     expect(Math.round(roll!.roll.developmentSeconds ?? 0)).toBe(538);

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { areCorners, shownRatio, wholePicture } from '../../src/lib/nouns/picture/corners.ts';
 import { laid } from '../../src/lib/stages/print/picture/painted.ts';
 import { pictureAsked } from '../../src/lib/stages/print/picture/question.ts';
-import { squaredUp } from '../../src/lib/stages/print/picture/square-up.ts';
+import { squaredUp } from '../../src/lib/nouns/picture/square-up.ts';
 import { printView } from '../../src/lib/stages/print/print-view.ts';
 import { stripRead } from '../samples.ts';
 

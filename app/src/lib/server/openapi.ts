@@ -10,6 +10,7 @@ import { KeptEntry, WrittenEntry, entryExample } from '../nouns/bath/ledger.ts';
 import { ProcessEvent } from '../nouns/process/contract.ts';
 import { Recipe, RecipeBody, recipeExample } from '../nouns/recipe/contract.ts';
 import { Roll, RollBody, rollExample } from '../nouns/roll/contract.ts';
+import { sorts } from '../nouns/logbook/sorts.ts';
 import { shelves } from '../nouns/shelves.ts';
 import { shelfNames } from '../nouns/shelf-names.ts';
 import { RecipeFile } from '../nouns/recipe/file/file.ts';
@@ -36,21 +37,21 @@ const ifMatch = {
   description: 'The version this write is based on; needed to change what is stored',
   schema: { type: 'string', examples: ['"1"'] },
 };
+const asked = (name: string, description: string, schema: object = { type: 'string' }) => ({
+  ...{ name, in: 'query', required: false, description, schema },
+});
+
 const searching = [
-  {
-    name: 'q',
-    in: 'query',
-    required: false,
-    description: 'Words that the entry holds',
-    schema: { type: 'string', maxLength: 200 },
-  },
-  {
-    name: 'after',
-    in: 'query',
-    required: false,
-    description: 'Instant and id of the last entry of the page before, joined by _',
-    schema: { type: 'string' },
-  },
+  asked('q', 'Words that the entry holds', { type: 'string', maxLength: 200 }),
+  asked('after', 'What the page before said as `next`'),
+  asked('on', 'A film or a paper'),
+  asked('setting', 'A set of contrasts and its setting, as filters:2.5, or an EI, as ei:400'),
+  asked('size', 'A size of paper, or a format of film'),
+  asked('from', 'The first day', { type: 'string', format: 'date' }),
+  asked('to', 'The last day', { type: 'string', format: 'date' }),
+  asked('tag', 'A tag that the entry has'),
+  asked('sort', 'What it is sorted by', { type: 'string', enum: sorts.map(({ id }) => id) }),
+  asked('order', 'Which way', { type: 'string', enum: ['up', 'down'] }),
 ];
 
 function compute() {
@@ -429,6 +430,34 @@ function exchange() {
           parameters: [idParameter('id')],
           responses: {
             ...file('image/webp', 'The picture'),
+            '404': problemAnswer('No such picture'),
+            ...wrongInput,
+            ...away,
+          },
+        },
+      },
+    ],
+    [
+      '/api/v1/pictures/{id}/small',
+      {
+        get: {
+          operationId: 'get-small-picture',
+          summary: 'The picture, or the part between four corners, at most 240 pixels long',
+          parameters: [
+            idParameter('id'),
+            {
+              ...{ name: 'corners', in: 'query', required: false },
+              description:
+                'x,y of four corners from the top left one clockwise, in shares of width and height',
+              schema: { type: 'string', example: '0.1,0.1,0.4,0.1,0.4,0.3,0.1,0.3' },
+            },
+            {
+              ...{ name: 'mirrored', in: 'query', required: false },
+              schema: { type: 'string', enum: ['yes'] },
+            },
+          ],
+          responses: {
+            ...file('image/webp', 'The small picture'),
             '404': problemAnswer('No such picture'),
             ...wrongInput,
             ...away,

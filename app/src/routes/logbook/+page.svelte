@@ -1,7 +1,16 @@
 <script lang="ts">
   import { afterNavigate, goto } from '$app/navigation';
-  import { format } from 'date-fns';
   import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
+  import {
+    logbookAddress,
+    narrowings,
+    searchOf,
+    type Asked,
+    type Narrowing,
+  } from '$lib/nouns/logbook/asked.ts';
+  import LogbookTable from '$lib/stages/logbook/LogbookTable.svelte';
+  import Narrow from '$lib/stages/logbook/Narrow.svelte';
+  import { narrowedWords } from '$lib/stages/logbook/narrow-words.ts';
   import { lineOf } from '$lib/stages/logbook/line.ts';
   import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
@@ -9,20 +18,23 @@
   const { data } = $props();
   const desk = useDesk();
   const lines = $derived(data.page.entries.map((entry) => lineOf(entry, desk.preferences.unit)));
-  const next = $derived(
-    data.page.next &&
-      `/logbook?${new URLSearchParams({ q: data.words, after: `${data.page.next.madeAtMs}_${data.page.next.id}` })}`,
-  );
+  const next = $derived(data.page.next && logbookAddress(data.asked, data.page.next));
+  const byDay = $derived(data.asked.sort === 'date' && data.asked.descending);
+  const widened = $derived({
+    ...data.asked,
+    ...Object.fromEntries(narrowings.map((part) => [part, undefined])),
+  });
+  const narrowed = $derived(narrowedWords(data.asked));
+  const looked = $derived(data.asked.words.trim() !== '' || narrowed !== '');
   const foundWords = $derived.by(() => {
     const count = `${lines.length}${next ? ' and more' : ''}`;
-    if (data.words.trim() !== '') return lines.length === 0 ? 'nothing found' : `${count} found`;
+    if (looked) return lines.length === 0 ? 'nothing found' : `${count} found`;
     if (lines.length === 0) return 'no entries yet';
     return `${count} ${lines.length === 1 ? 'entry' : 'entries'}`;
   });
   let search = $state<HTMLInputElement>();
   let waiting: ReturnType<typeof setTimeout> | undefined;
 
-  const PRINT = /^\/logbook\/prints\/(.+)$/;
   /** Prints that are to be compared, while two are looked for. */
   let picked = $state<readonly string[]>();
 
@@ -36,22 +48,33 @@
   /** Long enough to finish a word, short enough not to be noticed, ms. */
   const PAUSE = 180;
 
-  useKeys([{ key: '/', does: 'find in the logbook', run: () => search?.focus() }]);
+  useKeys([
+    { key: '/', does: 'find in the logbook', run: () => search?.focus() },
+    { key: 'n', does: 'narrow it, or not', run: () => (narrowing = !narrowing) },
+  ]);
 
   // What is being typed is this page's own; an answer that comes late must not put older words back.
   // svelte-ignore state_referenced_locally
-  let words = $state(data.words);
+  let words = $state(data.asked.words);
   afterNavigate(({ type }) => {
-    if (type !== 'goto') words = data.words;
+    if (type !== 'goto') words = data.asked.words;
   });
 
   function find() {
     clearTimeout(waiting);
-    waiting = setTimeout(() => {
-      const query = words.trim() === '' ? '' : `?${new URLSearchParams({ q: words })}`;
-      void goto(`/logbook${query}`, { replaceState: true, keepFocus: true, noScroll: true });
-    }, PAUSE);
+    waiting = setTimeout(() => show({ words }), PAUSE);
   }
+
+  /** Another look at the logbook; what is being typed goes with it. */
+  function show(change: Partial<Asked> | { [Part in keyof Narrowing]: string | undefined }) {
+    clearTimeout(waiting);
+    const address = logbookAddress({ ...data.asked, words, ...change } as Asked);
+    void goto(address, { replaceState: true, keepFocus: true, noScroll: true });
+  }
+
+  // A narrowed logbook opens with what it is narrowed to.
+  // svelte-ignore state_referenced_locally
+  let narrowing = $state(narrowedWords(data.asked) !== '');
 </script>
 
 <svelte:head><title>Logbook · Katachron</title></svelte:head>
@@ -75,12 +98,23 @@
   </p>
 </form>
 
-{#if lines.length > 0}
-  <p class="not-printed mt-1 flex flex-wrap items-center gap-x-5 text-[15px] text-soft">
+<p class="not-printed mt-1 flex flex-wrap items-center gap-x-5 text-[15px] text-soft">
+  <button
+    class="slot-in min-h-11"
+    aria-expanded={narrowing}
+    onclick={() => (narrowing = !narrowing)}
+    >{narrowed === '' ? 'Narrow it' : `Only ${narrowed}`}</button
+  >
+  {#if narrowed !== ''}
+    <a class="slot-in inline-flex min-h-11 items-center" href={logbookAddress(widened)}
+      >All of it again</a
+    >
+  {/if}
+  {#if lines.length > 0}
     <a class="slot-in inline-flex min-h-11 items-center" href="/logbook/year">A year in figures</a>
     <a
       class="slot-in inline-flex min-h-11 items-center"
-      href="/api/v1/prints.csv?{new URLSearchParams({ q: data.words })}"
+      href="/api/v1/prints.csv{searchOf(data.asked)}"
       download>The print log, CSV</a
     >
     {#if picked}
@@ -89,59 +123,41 @@
     {:else}
       <button class="slot-in min-h-11" onclick={() => (picked = [])}>Compare two prints</button>
     {/if}
-  </p>
+  {/if}
+</p>
+{#if narrowing}
+  <Narrow asked={data.asked} values={data.values} onnarrow={show} />
 {/if}
 {#if lines.length === 0}
   <p class="reason mt-8">
-    {#if data.words.trim() === ''}
+    {#if !looked}
       Nothing yet. A roll is written here when it goes to the sink, a print when you keep it, with
       all it takes to make it again.
     {:else}
-      Nothing holds all of these words. Try fewer, or only their beginnings.
+      {narrowed === ''
+        ? 'Nothing holds all of these words. Try fewer, or only their beginnings.'
+        : `Nothing is there that is ${narrowed}${data.asked.words.trim() === '' ? '' : ' and holds all of these words'}.`}
     {/if}
   </p>
-  {#if data.words.trim() === ''}
+  {#if !looked}
     <div class="mt-6 flex gap-3">
       <Button main href="/film">Develop a roll</Button>
       <Button href="/print">Make a print</Button>
     </div>
   {/if}
 {:else}
-  <ul class="mt-5">
-    {#each lines as line (line.href)}
-      {@const print = PRINT.exec(line.href)?.[1]}
-      <li class="flex items-start border-b border-hair">
-        {#if picked && print}
-          <label class="flex min-h-11 min-w-11 items-center justify-center"
-            ><input
-              type="checkbox"
-              class="tick"
-              aria-label="Compare {line.title}"
-              bind:checked={() => picked!.includes(print), (on) => pick(print, on)}
-            /></label
-          >
-        {/if}
-        <a
-          href={line.href}
-          class="grid min-w-0 flex-1 grid-cols-1 gap-x-4 gap-y-0.5 py-2.5 hover:bg-enamel md:grid-cols-[120px_minmax(0,1.6fr)_minmax(0,0.9fr)_minmax(0,1.6fr)_80px]"
-        >
-          <time class="text-soft" datetime={new Date(line.atMs).toISOString()}
-            >{format(line.atMs, 'd MMM yyyy')}</time
-          >
-          <span class="min-w-0">
-            <span class="block truncate font-[620]">{line.title}</span>
-            <span class="block truncate text-soft">{line.under}</span>
-          </span>
-          <span class="font-[620]">{line.answer}</span>
-          <span class="min-w-0 break-words">{line.detail}</span>
-          <span class="text-soft">{line.count}</span>
-        </a>
-      </li>
-    {/each}
-  </ul>
+  <LogbookTable
+    {lines}
+    asked={data.asked}
+    pictures={data.pictures}
+    {picked}
+    onpick={pick}
+    onsort={(sort, descending) => show({ sort, descending })}
+  />
   <div class="mt-6 flex gap-3">
-    {#if next}<Button href={next}>Older</Button>{/if}
-    {#if data.after}<Button href="/logbook?{new URLSearchParams({ q: data.words })}">Newest</Button
+    {#if next}<Button href={next}>{byDay ? 'Older' : 'Next page'}</Button>{/if}
+    {#if data.after}<Button href={logbookAddress(data.asked)}
+        >{byDay ? 'Newest' : 'First page'}</Button
       >{/if}
   </div>
 {/if}

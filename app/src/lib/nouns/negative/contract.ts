@@ -1,5 +1,6 @@
 import Type, { type Static } from 'typebox';
-import { oneOf } from '../../kit/fields.ts';
+import { oneOf, uuid } from '../../kit/fields.ts';
+import { fourCorners } from '../picture/contract.ts';
 import { frameRatings } from '../proof/ratings.ts';
 
 /** A negative that may be printed. */
@@ -10,6 +11,13 @@ export const Negative = Type.Object(
     rating: Type.Optional(oneOf(frameRatings, 'The rating')),
     /** What the frame shows, and how it may be cropped. */
     about: Type.String({ title: 'What it shows' }),
+    /** Where it lies on a picture of its proof. */
+    picture: Type.Optional(
+      Type.Object(
+        { id: uuid('The id of the picture'), corners: fourCorners },
+        { title: 'Its small picture', additionalProperties: false },
+      ),
+    ),
   },
   { title: 'A negative', additionalProperties: false },
 );

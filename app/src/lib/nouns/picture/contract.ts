@@ -51,6 +51,12 @@ export const Shape = Type.Unsafe<AreaShape>({
 const share = Type.Number({ title: 'A place on the picture', minimum: 0, maximum: 1 });
 const code = (title: string) => Type.Optional(count(title, 255, 1));
 
+/** Four corners on a picture, from the top left one clockwise, in shares of its width and height. */
+export const fourCorners = Type.Array(
+  Type.Object({ x: share, y: share }, { title: 'A corner', ...closed }),
+  { title: 'The corners', minItems: 4, maxItems: 4 },
+);
+
 /** The picture of a print, and what its tones stand for. */
 export const ShownPicture = Type.Object(
   {
@@ -66,12 +72,8 @@ export const ShownPicture = Type.Object(
     /** The place of a negative that becomes the print's highlight. */
     highlightCode: code('The code of the highlight'),
     mirrored: Type.Optional(Type.Boolean()),
-    /** Where the corners of the print are on it, from the top left one clockwise, in shares of its width and height. */
-    corners: Type.Optional(
-      Type.Array(Type.Object({ x: share, y: share }, { title: 'A corner', ...closed }), {
-        ...{ title: 'The corners', minItems: 4, maxItems: 4 },
-      }),
-    ),
+    /** Where the corners of the print are on it. */
+    corners: Type.Optional(fourCorners),
     /** R and time of the straight print that it is of, so that what was changed since is shown too. */
     range: Type.Optional(isoRange('The range of the straight print')),
     seconds: Type.Optional(Type.Number({ minimum: 0.01, maximum: 86_400 })),

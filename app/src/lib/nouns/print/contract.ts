@@ -1,5 +1,7 @@
 import Type, { type Static } from 'typebox';
-import { count, instantMs, orNull, seconds, text, uuid, version } from '../../kit/fields.ts';
+import { count, instantMs, oneOf, orNull, seconds, text, uuid, version } from '../../kit/fields.ts';
+import { tags } from '../logbook/contract.ts';
+import { paperSizes } from '../paper/sizes.ts';
 import { ShownPicture } from '../picture/contract.ts';
 import { Sheet, Version } from './sheet.ts';
 import { MOST_EDITION, MOST_SHEETS } from './limits.ts';
@@ -40,6 +42,12 @@ export const PrintBody = Type.Object(
         lens: text('The lens and aperture', 80),
         head: text('The head height', 40),
         paper: text('The paper', 80),
+        paperSize: Type.Optional(
+          oneOf(
+            paperSizes.map(({ id }) => id),
+            'The size of the paper',
+          ),
+        ),
         contrastSetId,
         lamp: Lamp,
       },
@@ -63,6 +71,7 @@ export const PrintBody = Type.Object(
     /** So many copies there are to be. */
     edition: Type.Optional(count('The edition', MOST_EDITION, 1)),
     note: text('The note', 2000),
+    tags: Type.Optional(tags),
     madeAtMs: instantMs('When it was made'),
   },
   { title: 'A print', additionalProperties: false },

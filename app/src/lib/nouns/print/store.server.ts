@@ -1,5 +1,6 @@
 import { contrastSet } from '@katachron/core';
 import type { Print, PrintBody } from './contract.ts';
+import { paperSizes } from '../paper/sizes.ts';
 import { latestVersion } from './latest.ts';
 import { Op, fn, json, where } from 'sequelize';
 import { models, type PrintRow } from '../../server/database/models.ts';
@@ -9,14 +10,33 @@ import { versionedStore } from '../../server/store/versioned.ts';
 const resource = ({ id, version, body }: PrintRow): Print => ({ id, version, ...body });
 
 /** All that a print is found by. */
-function foundBy({ title, setup, versions, sheets, note }: PrintBody): string {
+function foundBy({ title, setup, versions, sheets, note, tags }: PrintBody): string {
   const { noun } = contrastSet(setup.contrastSetId);
   const { settingId, areas } = latestVersion({ versions, sheets });
   const all = [
     ...['print', title, setup.negative, setup.paper, setup.enlarger, setup.lens],
-    ...[`${noun} ${settingId}`, ...areas.map((area) => area.name), note],
+    ...[`${noun} ${settingId}`, ...areas.map((area) => area.name), note, ...(tags ?? [])],
   ];
   return searchWords(all.join(' ')).join(' ');
+}
+
+/** The size of paper that it is on: as it was chosen, or as its last sheet was booked. */
+function sizeOf({ setup, sheets }: PrintBody): string {
+  if (setup.paperSize) return setup.paperSize;
+  const { widthCm, heightCm } = sheets.findLast(({ baths }) => baths)?.baths ?? {};
+  const booked = paperSizes.find((size) => size.widthCm === widthCm && size.heightCm === heightCm);
+  return booked?.id ?? '';
+}
+
+/** What it is sorted and narrowed by. */
+function sorted(body: PrintBody) {
+  const { settingId, seconds } = latestVersion(body);
+  return {
+    material: body.setup.paper,
+    setting: `${body.setup.contrastSetId}:${settingId}`,
+    size: sizeOf(body),
+    ...{ seconds, strips: body.strips.length, tags: body.tags ?? [] },
+  };
 }
 
 /** When its newest sheet was exposed that nobody has judged dry. */
@@ -30,6 +50,7 @@ const store = versionedStore<PrintRow, PrintBody, Print>({
   columns: (body) => ({
     title: body.title,
     words: foundBy(body),
+    ...sorted(body),
     madeAt: new Date(body.madeAtMs),
     unjudgedAt: unjudgedAt(body),
   }),

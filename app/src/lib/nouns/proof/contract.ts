@@ -1,7 +1,10 @@
 import Type, { type Static } from 'typebox';
-import { instantMs, oneOf, stops, text, uuid, version } from '../../kit/fields.ts';
+import { count, instantMs, oneOf, stops, text, uuid, version } from '../../kit/fields.ts';
 import { FindingBody } from '../finding/contract.ts';
 import { GivenFiring, switchedBy } from '../print/sheet.ts';
+import { fourCorners } from '../picture/contract.ts';
+import { LONGEST_SIDE } from '../picture/kinds.ts';
+import { MOST_ACROSS, frameOrders } from './orders.ts';
 import { MOST_PROOFS } from './limits.ts';
 import { frameRatings } from './ratings.ts';
 
@@ -17,6 +20,25 @@ export const ProofSheet = Type.Object(
   { title: 'A proof sheet', additionalProperties: false },
 );
 export type ProofSheet = Static<typeof ProofSheet>;
+
+/** A picture of a proof sheet, and the grid that its frames lie in. */
+export const ProofPicture = Type.Object(
+  {
+    id: uuid('The id of the picture'),
+    width: count('The width', LONGEST_SIDE, 1),
+    height: count('The height', LONGEST_SIDE, 1),
+    corners: fourCorners,
+    columns: count('The columns', MOST_ACROSS, 1),
+    rows: count('The rows', MOST_ACROSS, 1),
+    first: Type.Integer({ title: 'The first frame', minimum: 0, maximum: 99 }),
+    order: oneOf(
+      frameOrders.map(({ id }) => id),
+      'How the frames run',
+    ),
+  },
+  { title: 'A picture of the proof', additionalProperties: false },
+);
+export type ProofPicture = Static<typeof ProofPicture>;
 
 /** A roll's proof: what was seen in each frame. Its id is the roll's. */
 export const ProofBody = Type.Object(
@@ -43,6 +65,7 @@ export const ProofBody = Type.Object(
         uniqueItemProperties: ['id'],
       }),
     ),
+    picture: Type.Optional(ProofPicture),
   },
   { title: 'A proof', additionalProperties: false },
 );

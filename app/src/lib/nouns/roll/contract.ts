@@ -16,6 +16,7 @@ import {
   version,
   volumeMl,
 } from '../../kit/fields.ts';
+import { tags } from '../logbook/contract.ts';
 import { FilmThrough } from '../bath/through.ts';
 import { ProcessPlan } from '../process/contract.ts';
 import { RecipeBody, recipeExample } from '../recipe/contract.ts';
@@ -111,6 +112,7 @@ const fields = {
   baths: Type.Optional(FilmThrough),
   judgement: Type.Optional(Judgement),
   proofedAtMs: Type.Optional(instantMs('When it was proofed')),
+  tags: Type.Optional(tags),
 };
 
 /** A roll is exposed first; with a plan it goes to the sink, and then it has all that the plan rests on. */

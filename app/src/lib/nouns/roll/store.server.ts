@@ -40,9 +40,19 @@ function foundBy(body: RollBody): string {
     ...(recipe ? [recipe.developer, formatDilution(recipe.dilution), recipe.note ?? ''] : []),
     ...(exposed ? [exposed.camera, exposed.subject] : []),
     ...(exposed?.frames.flatMap(({ mark, subject }) => [mark, subject]) ?? []),
+    ...(body.tags ?? []),
   ];
   return searchWords(all.join(' ')).join(' ');
 }
+
+/** What it is sorted and narrowed by. */
+const sorted = (body: RollBody) => ({
+  material: filmOf(body).film,
+  setting: `ei:${body.exposureIndex}`,
+  size: body.exposed?.format ?? body.tank?.load[0]?.format ?? '',
+  seconds: body.developmentSeconds ?? 0,
+  tags: body.tags ?? [],
+});
 
 /** How far the run of a roll has gone. */
 interface Gone {
@@ -65,6 +75,7 @@ const store = versionedStore<RollRow, RollBody, Roll>({
   columns: (body, row) => ({
     title: body.title,
     words: foundBy(body),
+    ...sorted(body),
     madeAt: new Date(body.madeAtMs),
     state: stateOf(body, {
       started: (row?.startedAt ?? null) !== null,

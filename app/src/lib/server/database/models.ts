@@ -83,6 +83,12 @@ export class RollRow
   declare body: RollBody;
   declare title: string;
   declare words: string;
+  declare material: string;
+  declare setting: string;
+  declare size: string;
+  declare seconds: number;
+  declare strips: CreationOptional<number>;
+  declare tags: string[];
   declare state: CreationOptional<Roll['state']>;
   declare madeAt: Date;
   declare startedAt: CreationOptional<Date | null>;
@@ -98,6 +104,12 @@ export class PrintRow
   declare body: PrintBody;
   declare title: string;
   declare words: string;
+  declare material: string;
+  declare setting: string;
+  declare size: string;
+  declare seconds: number;
+  declare strips: CreationOptional<number>;
+  declare tags: string[];
   declare madeAt: Date;
   declare unjudgedAt: Date | null;
 }
@@ -166,6 +178,12 @@ const versioned: ModelAttributes = {
 const searched: ModelAttributes = {
   title: { type: DataTypes.TEXT, allowNull: false },
   words: { type: DataTypes.TEXT, allowNull: false },
+  material: { type: DataTypes.TEXT, allowNull: false },
+  setting: { type: DataTypes.TEXT, allowNull: false },
+  size: { type: DataTypes.TEXT, allowNull: false },
+  seconds: { type: DataTypes.DOUBLE, allowNull: false },
+  strips: { type: DataTypes.INTEGER, allowNull: false, defaultValue: 0 },
+  tags: { type: DataTypes.ARRAY(DataTypes.TEXT), allowNull: false },
   madeAt: { type: DataTypes.DATE, allowNull: false },
 };
 

@@ -12,7 +12,7 @@ import { demoPrintsInHand } from './prints-in-hand.ts';
 import { demoPrints } from './prints.ts';
 import { demoRecipes } from './recipes.ts';
 import { demoShelves } from './shelves.ts';
-import { demoExposed, demoRolls } from './rolls.ts';
+import { demoExposed, demoProof, demoRolls } from './rolls.ts';
 
 /** Loads what is not there yet; what somebody changed since stays as they left it, so it can be loaded twice. */
 export async function loadDemo(): Promise<void> {
@@ -35,6 +35,9 @@ export async function loadDemo(): Promise<void> {
     if (await rolls.find(id)) continue;
     await rolls.put(id, body);
     for (const event of events) await rolls.addEvent(id, event);
+  }
+  if (!(await shelfStores.proofs.find(demoProof.id))) {
+    await shelfStores.proofs.put(demoProof.id, demoProof.body);
   }
   for (const { id, body } of demoPrints) {
     if (!(await prints.find(id))) await prints.put(id, body);

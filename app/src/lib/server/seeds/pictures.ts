@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import type { ShownPicture } from '../../nouns/picture/contract.ts';
+import type { ProofPicture } from '../../nouns/proof/contract.ts';
 
 /** Drawn by `npm run scenes`; as wide and as high as it draws them. */
 const WIDTH = 840;
@@ -15,6 +16,7 @@ const sample = {
   racks: picture('1', 'cooling-racks'),
   hall: picture('2', 'furnace-hall'),
   yard: picture('3', 'yard-in-snow'),
+  proof: picture('4', 'contact-sheet'),
 };
 export const demoPictures = Object.values(sample);
 
@@ -26,9 +28,21 @@ export function pictureFile(name: string): Uint8Array {
 
 /** A straight print of a scene, at the R that it was drawn for. */
 export const shownPicture = (
-  which: keyof typeof sample,
+  which: Exclude<keyof typeof sample, 'proof'>,
   straight: Pick<ShownPicture, 'range' | 'seconds'>,
 ): ShownPicture => ({
   ...{ id: sample[which].id, of: 'print', width: WIDTH, height: HEIGHT },
   ...straight,
 });
+
+/** The proof of a roll, as it was photographed: six strips of six. */
+export const proofPicture: ProofPicture = {
+  ...{ id: sample.proof.id, width: 1640, height: 1400 },
+  ...{ columns: 6, rows: 6, first: 1, order: 'across' },
+  corners: [
+    { x: 0.0761, y: 0.0643 },
+    { x: 0.9443, y: 0.0872 },
+    { x: 0.9161, y: 0.9276 },
+    { x: 0.0524, y: 0.9407 },
+  ],
+};

@@ -1,3 +1,5 @@
+import type { ProofBody } from '../../nouns/proof/contract.ts';
+import { proofPicture } from './pictures.ts';
 import { development, filmPlan, usualFilmKinds } from '@katachron/core';
 import type { ProcessEvent } from '../../nouns/process/contract.ts';
 import type { Exposed, Judgement, RollBody } from '../../nouns/roll/contract.ts';
@@ -99,6 +101,20 @@ const winter: readonly Developed[] = [
 /** Ids that are the same at every loading, so that nothing doubles. */
 const idOf = (roll: number, part: number) =>
   `7c1d4b60-52e8-4f3a-8${String(roll).padStart(3, '0')}-${String(part).padStart(12, '0')}`;
+
+/** The proof of R-118, photographed, with what was seen in it. */
+export const demoProof = {
+  id: idOf(118, 0),
+  body: {
+    name: 'R-118, furnace hall in January',
+    frames: [
+      { number: 14, rating: 'pick', crop: 'all of it' },
+      { number: 20, rating: 'maybe', errorStops: -0.5 },
+      { number: 21, rating: 'no' },
+    ],
+    picture: proofPicture,
+  } satisfies ProofBody,
+};
 
 function seed(roll: Developed): RollSeed {
   const recipe = demoRecipes[roll.recipe]!.body;

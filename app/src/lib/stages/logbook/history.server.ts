@@ -1,6 +1,7 @@
 import type { Print } from '../../nouns/print/contract.ts';
-import { negativeName } from '../../nouns/negative/offer.ts';
+import { negativeName } from '../../nouns/negative/name.ts';
 import type { Roll } from '../../nouns/roll/contract.ts';
+import { everything } from '../../nouns/logbook/asked.ts';
 import { logbookPage } from './store.server.ts';
 
 /** A name up to the frame: "R-118 / 14" is of the roll "R-118". */
@@ -20,7 +21,7 @@ export interface PrintOfRoll {
 /** The newest prints of a roll's frames, by the frame. */
 export async function printsOfRoll(roll: Pick<Roll, 'title'>): Promise<PrintOfRoll[]> {
   const number = FRAME.exec(negativeName(roll, 1))?.[1] ?? '';
-  const { entries } = await logbookPage(number, undefined, 'print');
+  const { entries } = await logbookPage({ ...everything, words: number, kind: 'print' });
   return entries
     .flatMap((entry): PrintOfRoll[] => {
       if (entry.kind !== 'print') return [];
@@ -38,7 +39,7 @@ export async function rollOfPrint({
 }: Pick<Print, 'setup'>): Promise<{ id: string; title: string } | undefined> {
   const [, number = '', frame = ''] = FRAME.exec(negative) ?? [];
   if (number === '') return undefined;
-  const { entries } = await logbookPage(number, undefined, 'roll');
+  const { entries } = await logbookPage({ ...everything, words: number, kind: 'roll' });
   const found = entries.find(
     ({ kind, entry }) => kind === 'roll' && sameName(negativeName(entry, Number(frame)), negative),
   );

@@ -11,13 +11,18 @@ import { filmOf, isPlanned } from '../../nouns/roll/film-of.ts';
 
 /** A line of the logbook as it is read. */
 export interface LogbookLine {
+  readonly id: string;
+  readonly kind: Entry['kind'];
   readonly href: string;
   readonly atMs: number;
   readonly title: string;
   readonly under: string;
+  /** The film, or the paper. */
+  readonly on: string;
   readonly answer: string;
   readonly detail: string;
   readonly count: string;
+  readonly tags: readonly string[];
 }
 
 export type Entry =
@@ -51,12 +56,14 @@ function rollLine(roll: Roll, unit: Unit): LogbookLine {
   const planned = isPlanned(roll) ? roll : undefined;
   const film = `${filmOf(roll).film} at EI ${exposureIndex}`;
   return {
+    ...{ id: roll.id, kind: 'roll' as const, tags: roll.tags ?? [] },
     href: planned ? `/logbook/rolls/${roll.id}` : `/film/rolls/${roll.id}`,
     atMs: roll.madeAtMs,
     title: roll.title,
     under: planned
-      ? `${film}, ${planned.recipe.developer} ${formatDilution(planned.recipe.dilution)}`
-      : [film, exposed?.subject].filter(Boolean).join(', '),
+      ? `${planned.recipe.developer} ${formatDilution(planned.recipe.dilution)}`
+      : (exposed?.subject ?? ''),
+    on: film,
     answer: planned
       ? `${clockTime(planned.developmentSeconds)} at ${degrees(planned.temperatureC, unit)}`
       : '',
@@ -73,12 +80,12 @@ function printLine(print: Print): LogbookLine {
   const version = latestVersion(print);
   const { timerStepSeconds } = print.setup.lamp;
   return {
+    ...{ id: print.id, kind: 'print' as const, tags: print.tags ?? [] },
     href: `/logbook/prints/${print.id}`,
     atMs: print.madeAtMs,
     title: print.title,
-    under: [print.setup.paper && `on ${print.setup.paper}`, print.setup.negative]
-      .filter((word) => word !== '')
-      .join(', '),
+    under: print.setup.negative,
+    on: print.setup.paper,
     answer: `${enlargerSeconds(version.seconds, timerStepSeconds)} s, ${settingWords(print)}`,
     detail: areaWords(version),
     count: [counted(strips, 'strip'), sheets > 1 && counted(sheets, 'sheet')]

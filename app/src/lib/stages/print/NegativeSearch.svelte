@@ -3,6 +3,8 @@
   import { onEnter } from '../../kit/on-enter.ts';
   import type { Negative } from '../../nouns/negative/contract.ts';
 
+  import Thumb from '../../nouns/picture/Thumb.svelte';
+
   interface Props {
     /** What stands there; it is no search. */
     value: string;
@@ -43,17 +45,21 @@
   here too, as one from an old box.
 </p>
 <ul class="mt-1" aria-label="Negatives to print">
-  {#each list as { name, rating, about }, index (index)}
+  {#each list as { name, rating, about, picture }, index (index)}
     <li>
       <button
         type="button"
-        class="min-h-11 w-full border-b border-hair py-1 text-left break-words {name === value
+        class="flex min-h-11 w-full items-center gap-3 border-b border-hair py-1 text-left break-words {name ===
+        value
           ? 'font-[620]'
           : ''}"
         onclick={() => onchoose(name)}
       >
-        {name}{rating ? `, ${rating}` : ''}
-        {#if about}<span class="block text-[15px] font-normal text-soft">{about}</span>{/if}
+        {#if picture}<Thumb of={picture} class="h-12 w-16 shrink-0 text-center" />{/if}
+        <span class="min-w-0">
+          {name}{rating ? `, ${rating}` : ''}
+          {#if about}<span class="block text-[15px] font-normal text-soft">{about}</span>{/if}
+        </span>
       </button>
     </li>
   {/each}

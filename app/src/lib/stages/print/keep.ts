@@ -65,7 +65,7 @@ function stripsSeen(draft: PrintDraft, view: PrintView, choices: StripChoices): 
 export function recordOf(
   draft: PrintDraft,
   view: PrintView,
-  before: Pick<PrintBody, 'sheets' | 'note' | 'edition'> = { sheets: [], note: '' },
+  before: Pick<PrintBody, 'sheets' | 'note' | 'edition' | 'tags'> = { sheets: [], note: '' },
 ): PrintBody | undefined {
   const { choices, timerStep, lagSeconds } = view;
   const { versions = [], sheets = [] } = draft;
@@ -91,6 +91,7 @@ export function recordOf(
       lens: lensWords(draft),
       head: draft.head.trim(),
       paper: draft.paper.trim(),
+      ...(draft.paperSize && { paperSize: draft.paperSize }),
       contrastSetId: draft.contrastSetId,
       lamp,
     },
@@ -111,6 +112,7 @@ export function recordOf(
     }),
     ...(before.edition !== undefined && { edition: before.edition }),
     note: before.note,
+    ...(before.tags && { tags: before.tags }),
     madeAtMs: last.exposedAtMs,
   };
 }

@@ -14,6 +14,7 @@ import { substances } from './0013-substances.ts';
 import { pictures } from './0014-pictures.ts';
 import { byNegative } from './0015-by-negative.ts';
 import { unjudged } from './0016-unjudged.ts';
+import { logbookColumns } from './0017-logbook-columns.ts';
 import type { Migration } from './migration.ts';
 
 /** Every migration, oldest first. */
@@ -34,4 +35,5 @@ export const migrations: readonly Migration[] = [
   pictures,
   byNegative,
   unjudged,
+  logbookColumns,
 ];

@@ -1,10 +1,9 @@
 <script lang="ts">
-  import { putFile } from '../../../kit/client.ts';
-  import { newId } from '../../../kit/new-id.ts';
   import SlotChoice from '../../../kit/SlotChoice.svelte';
   import SlotText from '../../../kit/SlotText.svelte';
-  import type { Picture, ShownPicture } from '../../../nouns/picture/contract.ts';
-  import { MOST_PICTURE_BYTES, outlines, pictureKinds } from '../../../nouns/picture/kinds.ts';
+  import type { ShownPicture } from '../../../nouns/picture/contract.ts';
+  import { outlines, pictureKinds } from '../../../nouns/picture/kinds.ts';
+  import { upload } from '../../../nouns/picture/upload.ts';
   import type { PrintInHand } from '../print-in-hand.svelte.ts';
   import { straightNow } from './question.ts';
 
@@ -27,17 +26,12 @@
     const [file] = event.currentTarget.files ?? [];
     if (!file) return;
     problem = undefined;
-    if (file.size > MOST_PICTURE_BYTES) {
-      problem = `This file is ${Math.round(file.size / 1e6)} MB; a picture may have ${MOST_PICTURE_BYTES / 1e6}. Make it smaller first.`;
-      return;
-    }
     reading = true;
-    const key = newId();
-    const outcome = await putFile<Picture>(`/api/v1/pictures/${key}`, file);
+    const kept = await upload(file);
     reading = false;
-    problem = outcome.problem?.detail;
-    if (!outcome.value) return;
-    const { width, height } = outcome.value;
+    problem = kept.problem;
+    if (!kept.picture) return;
+    const { id: key, width, height } = kept.picture;
     draft.picture = { id: key, of: 'print', width, height, ...straightNow(print.view()) };
   }
 

@@ -2,7 +2,7 @@ import { printPicture, type PictureTones, type PrintedPicture } from '@katachron
 import { areCorners } from '../../../nouns/picture/corners.ts';
 import { mirrored } from './paint.ts';
 import type { AskedPicture } from './question.ts';
-import { squaredUp } from './square-up.ts';
+import { squaredUp } from '../../../nouns/picture/square-up.ts';
 
 /** As it lies on the easel: squared up where its corners are known, and the right way round. */
 export function laid(tones: PictureTones, asked: AskedPicture): PictureTones {

@@ -4,6 +4,6 @@ import { logbookPage } from '$lib/stages/logbook/store.server.ts';
 
 /** Rolls and prints, newest first, found by words. */
 export const GET = api(async ({ url }) => {
-  const { words, after } = logbookQuery(url);
-  return answer(await logbookPage(words, after));
+  const { asked, after } = logbookQuery(url);
+  return answer(await logbookPage(asked, after));
 });

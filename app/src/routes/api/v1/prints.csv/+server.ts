@@ -1,14 +1,15 @@
 import { logHead, logLines } from '$lib/nouns/print/log-csv.ts';
 import { api } from '$lib/server/api.ts';
-import { logbookPage, type LogbookCursor } from '$lib/stages/logbook/store.server.ts';
+import { logbookPage } from '$lib/stages/logbook/store.server.ts';
+import type { Asked } from '$lib/nouns/logbook/asked.ts';
 import { logbookQuery } from '$lib/stages/logbook/query.server.ts';
 
 /** The print log, page after page of the logbook: years of it never lie in memory at once. */
-async function* lines(words: string): AsyncGenerator<string> {
+async function* lines(asked: Asked): AsyncGenerator<string> {
   yield logHead();
-  let after: LogbookCursor | undefined;
+  let after: string | undefined;
   do {
-    const { entries, next } = await logbookPage(words, after, 'print');
+    const { entries, next } = await logbookPage(asked, after);
     yield entries
       .flatMap((entry) => (entry.kind === 'print' ? logLines(entry.entry) : []))
       .join('');
@@ -17,8 +18,8 @@ async function* lines(words: string): AsyncGenerator<string> {
 }
 
 export const GET = api(async ({ url }) => {
-  const { words } = logbookQuery(url);
-  const log = lines(words);
+  const { asked } = logbookQuery(url);
+  const log = lines({ ...asked, kind: 'print' });
   // The first page is asked for before anything is answered: a database that is away is a problem, not half a file.
   const [head, first] = [await log.next(), await log.next()];
   const encoder = new TextEncoder();

@@ -3,6 +3,6 @@ import { logbookQuery } from '$lib/stages/logbook/query.server.ts';
 import { logbookPage } from '$lib/stages/logbook/store.server.ts';
 
 export const GET = api(async ({ url }) => {
-  const { words, after } = logbookQuery(url);
-  return answer(await logbookPage(words, after, 'print'));
+  const { asked, after } = logbookQuery(url);
+  return answer(await logbookPage({ ...asked, kind: 'print' }, after));
 });

@@ -5,6 +5,7 @@ import { sameName } from '$lib/nouns/paper/facts.ts';
 import { trayEventsOf } from '$lib/nouns/print/trays.server.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
 import { rollOfPrint } from '$lib/stages/logbook/history.server.ts';
+import { picturesOf } from '$lib/stages/logbook/pictures.server.ts';
 import { trayWords, traysOf } from '$lib/nouns/print/tray-words.ts';
 import { forPage, pageId } from '$lib/server/page.ts';
 
@@ -14,16 +15,17 @@ export async function load({ params }) {
     Promise.all([prints.find(id), printsInHand.find(id)]),
   );
   if (!print) error(404, 'There is no print with this id.');
-  const [trays, papers, roll] = await forPage(() =>
+  const [trays, papers, roll, parts] = await forPage(() =>
     Promise.all([
       trayEventsOf(print.sheets.map((sheet) => sheet.id)),
       shelfStores.papers.all(),
       rollOfPrint(print),
+      picturesOf([{ kind: 'print', entry: print }]),
     ]),
   );
   const base = papers.find(({ name }) => sameName(name, print.setup.paper))?.base;
   return {
-    ...{ print, inHand, roll: roll ?? null },
+    ...{ print, inHand, roll: roll ?? null, picture: parts[id] ?? null },
     trays: Object.fromEntries(
       Object.entries(trays).map(([sheet, events]) => [
         sheet,

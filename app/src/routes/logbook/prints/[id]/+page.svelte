@@ -12,6 +12,8 @@
   import type { PrintBody } from '$lib/nouns/print/contract.ts';
   import { addedChange } from '$lib/nouns/print/next-change.ts';
   import { areaWords, settingWords } from '$lib/stages/logbook/line.ts';
+  import Thumb from '$lib/nouns/picture/Thumb.svelte';
+  import Tags from '$lib/stages/logbook/Tags.svelte';
   import LogbookSheets from '$lib/stages/logbook/LogbookSheets.svelte';
   import { readPlacesWords } from '$lib/nouns/print/read-words.ts';
   import { stripLines } from '$lib/stages/logbook/strip-log.ts';
@@ -46,7 +48,7 @@
   let problem = $state<string>();
 
   /** What was said of a sheet that is dry, or of all its copies; what a verdict says teaches the next print on this paper. */
-  async function write(said: Partial<PrintBody> | { edition: undefined }) {
+  async function write(said: { [Part in keyof PrintBody]?: PrintBody[Part] | undefined }) {
     const { id, version: basedOn, ...body } = print;
     const outcome = await put(`/api/v1/prints/${id}`, { ...body, ...said }, basedOn);
     problem = outcome.problem?.detail;
@@ -102,6 +104,7 @@
       >{data.roll.title}</a
     >.{/if}
 </p>
+<Tags tags={print.tags ?? []} ontags={(tags) => void write({ tags })} />
 {#if problem}<p class="mt-2 text-trouble" role="alert">{problem}</p>{/if}
 
 <div
@@ -127,6 +130,7 @@
         : `, flashed with ${Math.round(version.flashShare * 100)} % of the threshold`}
     </p>
     {#if print.note}<p class="reason mt-4">{print.note}</p>{/if}
+    {#if data.picture}<Thumb of={data.picture} class="mt-4" alt="The print" />{/if}
     <div class="not-printed mt-4 flex flex-wrap gap-3">
       <Button main keyHint="Space" onclick={() => void again()}>Print again</Button>
       <Button keyHint="C" onclick={() => void copy()}>Copy</Button>

@@ -19,6 +19,8 @@
   import { driftPlot } from '$lib/nouns/roll/drift-plot.ts';
   import { developerReadings, givenOf } from '$lib/nouns/roll/follow.ts';
   import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
+  import RollFrames from '$lib/stages/logbook/RollFrames.svelte';
+  import Tags from '$lib/stages/logbook/Tags.svelte';
   import PrintsOfRoll from '$lib/stages/logbook/PrintsOfRoll.svelte';
   import JudgementForm from '$lib/stages/logbook/JudgementForm.svelte';
   import { logLines, stepLines } from '$lib/stages/logbook/roll-log.ts';
@@ -70,6 +72,13 @@
 
   useKeys([{ key: 'Escape', does: 'back to the logbook', run: () => void goto('/logbook') }]);
 
+  async function tag(tags: string[] | undefined) {
+    const { id, version, state: _state, startedAtMs: _start, finishedAtMs: _end, ...body } = roll;
+    const outcome = await put(`/api/v1/rolls/${id}`, { ...body, tags }, version);
+    problem = outcome.problem?.detail;
+    await invalidateAll();
+  }
+
   async function addNote(submit: SubmitEvent) {
     submit.preventDefault();
     const text = note.trim();
@@ -113,6 +122,7 @@
 {#if roll.baths}
   <p class="mt-1 text-soft">Through <BathLinks through={roll.baths.baths} />.</p>
 {/if}
+<Tags tags={roll.tags ?? []} ontags={(tags) => void tag(tags)} />
 
 <div
   class="mt-8 grid grid-cols-1 gap-x-14 gap-y-8 lg:grid-cols-[330px_minmax(0,1fr)_minmax(0,1fr)]"
@@ -176,16 +186,7 @@
         <DriftPlot {plot} label="Temperature of the developer, planned and read" />
       </div>
     {/if}
-    {#if roll.exposed && roll.exposed.frames.length > 0}
-      <ul class="mt-6" aria-label="Frames">
-        {#each roll.exposed.frames as frame, index (index)}
-          <li class="flex gap-x-4 border-b border-hair py-1.5">
-            <b class="w-14 shrink-0 font-[620]">{frame.mark}</b>
-            <span class="min-w-0 break-words">{frame.subject}</span>
-          </li>
-        {/each}
-      </ul>
-    {/if}
+    <RollFrames noted={roll.exposed?.frames ?? []} parts={data.parts} rollId={roll.id} />
   </section>
 
   <section aria-label="What happened">

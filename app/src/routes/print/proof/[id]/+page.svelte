@@ -1,8 +1,11 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { put } from '$lib/kit/client.ts';
-  import { type Proof, type ProofBody } from '$lib/nouns/proof/contract.ts';
+  import type { Proof, ProofBody, ProofPicture } from '$lib/nouns/proof/contract.ts';
   import { frameRatings, type FrameRating } from '$lib/nouns/proof/ratings.ts';
+  import Thumb from '$lib/nouns/picture/Thumb.svelte';
+  import { frameParts } from '$lib/nouns/proof/cells.ts';
+  import ProofPicturePut from '$lib/stages/print/ProofPicturePut.svelte';
   import ProofSheets from '$lib/stages/print/ProofSheets.svelte';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
   import {
@@ -13,7 +16,7 @@
     withFrame,
     type Frame,
   } from '$lib/nouns/proof/frames.ts';
-  import { negativeName } from '$lib/nouns/negative/offer.ts';
+  import { negativeName } from '$lib/nouns/negative/name.ts';
   import { newId } from '$lib/kit/new-id.ts';
   import { putInHand } from '$lib/nouns/in-hand/held.svelte.ts';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
@@ -35,6 +38,9 @@
   /** Writes go one after the other, each on the version of the one before. */
   let writing: Promise<void> = Promise.resolve();
 
+  /** The picture that is being cut now. */
+  let cutting = $state.raw<ProofPicture>();
+  const parts = $derived(frameParts(proof.picture));
   const frames = $derived(framesOf(data.roll, proof));
   const frame = $derived(frames.find(({ number }) => number === selected) ?? frames[0]);
   const list = $derived(toPrint(frames));
@@ -85,6 +91,17 @@
     typedError = undefined;
   }
 
+  function setPicture(picture: ProofPicture | undefined) {
+    const { picture: _picture, ...rest } = proof;
+    before = [...before, proof];
+    keep({ ...rest, ...(picture && { picture }) });
+  }
+
+  function cut(picture?: ProofPicture) {
+    cutting = undefined;
+    if (picture) setPicture(picture);
+  }
+
   function undo() {
     const last = before.at(-1);
     if (!last) return;
@@ -118,70 +135,85 @@
 {#if problem}<p class="mt-2 text-trouble" role="alert">{problem}</p>{/if}
 <div class="mt-4 grid grid-cols-1 gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1fr)_340px]">
   <section aria-label="Frames">
-    <div class="grid grid-cols-6 gap-2 md:grid-cols-12">
-      {#each frames as one (one.number)}
-        <button
-          type="button"
-          class="flex min-h-16 flex-col items-center justify-center rounded-sm border-2 {one.number ===
-          selected
-            ? 'border-rim'
-            : 'border-hair'} {one.rating === 'pick' ? 'bg-rim text-on-rim' : ''}"
-          aria-label="Frame {one.number}{one.rating ? `, ${words[one.rating]}` : ''}"
-          aria-pressed={one.number === selected}
-          onclick={() => {
-            selected = one.number;
-            typedError = undefined;
-          }}
-        >
-          <span class="font-[620] {one.rating === 'no' ? 'line-through' : ''}">{one.number}</span>
-          <span class="text-[13px]">{one.rating ?? ''}</span>
-        </button>
-      {/each}
-    </div>
-    {#if frame}
-      <div class="mt-5" aria-live="polite">
-        <p class="text-lg font-[600]">
-          Frame {frame.number}{frame.subject ? `: ${frame.subject}` : ''}
-        </p>
-        <div class="mt-2 flex flex-wrap gap-3" role="group" aria-label="Rating">
-          {#each frameRatings as rating (rating)}
-            <button
-              type="button"
-              class="inline-flex min-h-14 items-center gap-4 rounded-xl border-2 px-6 font-[600] {frame.rating ===
-              rating
-                ? 'border-rim'
-                : 'border-hair'}"
-              aria-pressed={frame.rating === rating}
-              onclick={() => rate(rating)}
-              >{words[rating]}<kbd class="hidden font-sans text-[13px] font-normal md:inline"
-                >{words[rating][0]!.toUpperCase()}</kbd
-              ></button
-            >
-          {/each}
-        </div>
-        <p class="mt-3 text-lg leading-loose text-soft">
-          Exposure
-          <SlotOnLeave
-            label="Exposure error, stops"
-            value={typedError ?? (frame.errorStops === undefined ? '' : String(frame.errorStops))}
-            onset={setError}
-            empty="as it should be"
-            after=" stop"
-            maxlength={8}
-            trouble={errorTrouble}
-            hint="Too light on the proof is an overexposed negative: +1. Too dark: −1."
-          />, crop
-          <SlotOnLeave
-            label="Crop idea"
-            value={frame.crop ?? ''}
-            onset={(crop) => change({ crop })}
-            empty="none yet"
-            maxlength={120}
-            hint="In words: square, without the door."
-          />.
-        </p>
-        {#if errorTrouble}<p class="text-trouble" role="alert">{errorTrouble}</p>{/if}
+    {#if cutting}
+      {#await import('$lib/stages/print/ProofCut.svelte') then { default: ProofCut }}
+        <ProofCut picture={cutting} ondone={cut} />
+      {/await}
+    {:else}
+      <div class="grid grid-cols-6 gap-2 md:grid-cols-12">
+        {#each frames as one (one.number)}
+          {@const part = parts.get(one.number)}
+          <button
+            type="button"
+            class="flex min-h-16 flex-col items-center justify-center rounded-sm border-2 {one.number ===
+            selected
+              ? 'border-rim'
+              : 'border-hair'} {one.rating === 'pick' ? 'bg-rim text-on-rim' : ''}"
+            aria-label="Frame {one.number}{one.rating ? `, ${words[one.rating]}` : ''}"
+            aria-pressed={one.number === selected}
+            onclick={() => {
+              selected = one.number;
+              typedError = undefined;
+            }}
+          >
+            {#if part}<Thumb of={part} class="w-full" />{/if}
+            <span class="font-[620] {one.rating === 'no' ? 'line-through' : ''}">{one.number}</span>
+            <span class="text-[13px]">{one.rating ?? ''}</span>
+          </button>
+        {/each}
       </div>
+      {#if frame}
+        <div class="mt-5" aria-live="polite">
+          <p class="text-lg font-[600]">
+            Frame {frame.number}{frame.subject ? `: ${frame.subject}` : ''}
+          </p>
+          <div class="mt-2 flex flex-wrap gap-3" role="group" aria-label="Rating">
+            {#each frameRatings as rating (rating)}
+              <button
+                type="button"
+                class="inline-flex min-h-14 items-center gap-4 rounded-xl border-2 px-6 font-[600] {frame.rating ===
+                rating
+                  ? 'border-rim'
+                  : 'border-hair'}"
+                aria-pressed={frame.rating === rating}
+                onclick={() => rate(rating)}
+                >{words[rating]}<kbd class="hidden font-sans text-[13px] font-normal md:inline"
+                  >{words[rating][0]!.toUpperCase()}</kbd
+                ></button
+              >
+            {/each}
+          </div>
+          <p class="mt-3 text-lg leading-loose text-soft">
+            Exposure
+            <SlotOnLeave
+              label="Exposure error, stops"
+              value={typedError ?? (frame.errorStops === undefined ? '' : String(frame.errorStops))}
+              onset={setError}
+              empty="as it should be"
+              after=" stop"
+              maxlength={8}
+              trouble={errorTrouble}
+              hint="Too light on the proof is an overexposed negative: +1. Too dark: −1."
+            />, crop
+            <SlotOnLeave
+              label="Crop idea"
+              value={frame.crop ?? ''}
+              onset={(crop) => change({ crop })}
+              empty="none yet"
+              maxlength={120}
+              hint="In words: square, without the door."
+            />.
+          </p>
+          {#if errorTrouble}<p class="text-trouble" role="alert">{errorTrouble}</p>{/if}
+        </div>
+      {/if}
+      <ProofPicturePut
+        picture={proof.picture}
+        frames={frames.length}
+        onput={(picture) => (cutting = picture)}
+        onchange={() => (cutting = proof.picture)}
+        onoff={() => setPicture(undefined)}
+      />
     {/if}
     {#if before.length > 0}
       <button class="min-h-11 text-[15px] text-soft underline decoration-hair" onclick={undo}
@@ -193,7 +225,9 @@
     <h2 class="heading">To print</h2>
     <ul class="mt-2">
       {#each list as one (one.number)}
+        {@const part = parts.get(one.number)}
         <li class="flex items-center gap-3 border-b border-hair py-1.5">
+          {#if part}<Thumb of={part} class="h-12 w-16 shrink-0 text-center" />{/if}
           <p class="min-w-0 flex-1 break-words">
             <b class="font-[560]">Frame {one.number}</b>{one.rating === 'maybe' ? ', maybe' : ''}
             <span class="block text-[15px] text-soft">{frameLine(one)}</span>

@@ -1,6 +1,6 @@
-import { wholePicture } from '../../../nouns/picture/corners.ts';
 import type { At, PictureTones } from '@katachron/core';
-import { Matrix, solve } from 'ml-matrix';
+import { wholePicture } from './corners.ts';
+import { projection } from './projection.ts';
 
 /** The tone at a place between pixels. */
 function toneAt({ codes, width, height }: PictureTones, x: number, y: number): number {
@@ -14,19 +14,6 @@ function toneAt({ codes, width, height }: PictureTones, x: number, y: number): n
   return row(top) * (1 - down) + row(below) * down;
 }
 
-/** The eight numbers of the projection that takes four places to four others (a homography). */
-function projection(from: readonly At[], to: readonly At[]): readonly number[] {
-  const rows = from.flatMap(({ x, y }, n) => {
-    const { x: u, y: v } = to[n]!;
-    return [
-      [x, y, 1, 0, 0, 0, -u * x, -u * y],
-      [0, 0, 0, x, y, 1, -v * x, -v * y],
-    ];
-  });
-  const places = to.flatMap(({ x, y }) => [[x], [y]]);
-  return solve(new Matrix(rows), new Matrix(places)).to1DArray();
-}
-
 /** A print that was photographed at an angle, as if from straight above: its four corners become those of the picture. */
 export function squaredUp(
   tones: PictureTones,
@@ -36,19 +23,15 @@ export function squaredUp(
 ): PictureTones {
   const spread = (places: readonly At[], wide: number, high: number) =>
     places.map(({ x, y }) => ({ x: x * (wide - 1), y: y * (high - 1) }));
-  const [a = 1, b = 0, c = 0, d = 0, e = 1, f = 0, g = 0, h = 0] = projection(
+  const placed = projection(
     spread(wholePicture, width, height),
     spread(corners, tones.width, tones.height),
   );
   const codes = new Uint8Array(width * height);
   for (let row = 0, at = 0; row < height; row += 1) {
     for (let column = 0; column < width; column += 1, at += 1) {
-      const over = g * column + h * row + 1;
-      codes[at] = toneAt(
-        tones,
-        (a * column + b * row + c) / over,
-        (d * column + e * row + f) / over,
-      );
+      const { x, y } = placed(column, row);
+      codes[at] = toneAt(tones, x, y);
     }
   }
   return { codes, width, height };
