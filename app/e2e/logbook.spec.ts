@@ -43,7 +43,7 @@ test('two prints are compared, a year is counted, and the log goes out', async (
   const ticks = page.getByRole('checkbox', { name: /^Compare / });
   await ticks.nth(0).check();
   await expect(page.getByText('And another one.')).toBeVisible();
-  await ticks.nth(1).check();
+  await ticks.nth(1).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Two prints side by side');
   await expect(page.getByRole('row', { name: /^Time / })).toContainText(/\d s.*\d s/);
   await expect(page.getByText(/^What differs is bold: \d+ of \d+\.$/)).toBeVisible();
@@ -67,4 +67,76 @@ test('from a roll to the prints of its frames, and back', async ({ page }) => {
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Furnace hall, night shift');
   await page.getByRole('link', { name: 'R-118, furnace hall in January' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('R-118');
+});
+
+test('the logbook is sorted by its columns and narrowed, and says to what', async ({ page }) => {
+  await open(page, '/logbook?kind=print');
+  const rows = page.getByRole('row').filter({ has: page.getByRole('link') });
+  const head = (name: string) => page.getByRole('columnheader', { name });
+  await expect(head('Date')).toHaveAttribute('aria-sort', 'descending');
+  await head('Strips').getByRole('button').click();
+  await expect(page).toHaveURL(/sort=strips/);
+  await expect(head('Strips')).toHaveAttribute('aria-sort', 'descending');
+  await expect(rows.first()).toContainText(/[2-9] strips/);
+  await head('Strips').getByRole('button').click();
+  await expect(head('Strips')).toHaveAttribute('aria-sort', 'ascending');
+  await expect(rows.first()).toContainText(/(0|1) strips?/);
+
+  await page.getByRole('button', { name: /^Film or paper: / }).click();
+  await page.getByRole('radio', { name: 'Wharf pearl' }).click();
+  await expect(page.getByRole('button', { name: 'Only prints, on Wharf pearl' })).toBeVisible();
+  await expect(rows.filter({ hasText: 'Marrow fibre' })).toHaveCount(0);
+  await expect(rows.filter({ hasText: 'Blowpipes, rack by the door' })).toBeVisible();
+  await page.getByRole('button', { name: /^Setting: / }).click();
+  await page.getByRole('radio', { name: 'EI 400' }).click();
+  await expect(
+    page.getByText('Nothing is there that is prints, on Wharf pearl, EI 400.'),
+  ).toBeVisible();
+  await page.getByRole('link', { name: 'All of it again' }).click();
+  await expect(page.getByRole('button', { name: 'Narrow it' })).toBeVisible();
+
+  // A day is typed as it is read.
+  await page.getByRole('spinbutton', { name: 'day, From' }).click();
+  await page.keyboard.type('20022026');
+  await page.getByRole('spinbutton', { name: 'day, To' }).click();
+  await page.keyboard.type('21022026');
+  await expect(rows).toHaveCount(2);
+  await expect(page).toHaveURL(/from=2026-02-20&to=2026-02-21/);
+  await page.reload();
+  await expect(rows.filter({ hasText: 'Yard in snow' })).toBeVisible();
+  await expect(rows.filter({ hasText: 'Sheets of 20 February' })).toBeVisible();
+  await expect(rows).toHaveCount(2);
+  await page.keyboard.press('n');
+  await expect(page.getByRole('spinbutton')).toHaveCount(0);
+});
+
+test('tags are one’s own words: typed once, found by, and kept when the print is made again', async ({
+  page,
+}) => {
+  await open(page, '/logbook?q=Yard+snow');
+  await page.getByRole('link', { name: 'Yard in snow' }).click();
+  await page.getByRole('button', { name: /^Tags: none yet/ }).click();
+  await page.getByRole('textbox', { name: 'Tags' }).fill('winter book, gift,  Gift ,');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Tags: winter book, gift' })).toBeVisible();
+  await page.getByRole('link', { name: 'winter book' }).click();
+  await expect(page.getByTestId('found')).toHaveText('1 found');
+  await expect(page.getByRole('button', { name: 'Only tagged winter book' })).toBeVisible();
+  await page.getByRole('link', { name: 'Yard in snow' }).click();
+  await page.getByRole('button', { name: /^Tags: / }).click();
+  await page.getByRole('textbox', { name: 'Tags' }).fill('');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Tags: none yet' })).toBeVisible();
+});
+
+test('the keys of a page that was left do nothing any more', async ({ page }) => {
+  await open(page, '/logbook?q=Yard+snow');
+  await page.getByRole('link', { name: 'Yard in snow' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Yard in snow');
+  await page.getByRole('link', { name: 'Chemistry' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).not.toHaveText('Yard in snow');
+  await page.keyboard.press('?');
+  const keys = page.getByRole('dialog');
+  await expect(keys).toContainText('these keys');
+  await expect(keys).not.toContainText(/a copy of it|print it again|find in the logbook/);
 });

@@ -455,6 +455,11 @@ function exchange() {
               ...{ name: 'mirrored', in: 'query', required: false },
               schema: { type: 'string', enum: ['yes'] },
             },
+            {
+              ...{ name: 'grid', in: 'query', required: false },
+              description: 'At most 1080 pixels long, for a grid of small ones',
+              schema: { type: 'string', enum: ['yes'] },
+            },
           ],
           responses: {
             ...file('image/webp', 'The small picture'),

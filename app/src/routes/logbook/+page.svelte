@@ -1,13 +1,7 @@
 <script lang="ts">
   import { afterNavigate, goto } from '$app/navigation';
   import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
-  import {
-    logbookAddress,
-    narrowings,
-    searchOf,
-    type Asked,
-    type Narrowing,
-  } from '$lib/nouns/logbook/asked.ts';
+  import { logbookAddress, narrowings, searchOf, type Asked } from '$lib/nouns/logbook/asked.ts';
   import LogbookTable from '$lib/stages/logbook/LogbookTable.svelte';
   import Narrow from '$lib/stages/logbook/Narrow.svelte';
   import { narrowedWords } from '$lib/stages/logbook/narrow-words.ts';
@@ -55,21 +49,22 @@
 
   // What is being typed is this page's own; an answer that comes late must not put older words back.
   // svelte-ignore state_referenced_locally
-  let words = $state(data.asked.words);
+  let asked = $state.raw<Asked>(data.asked);
   afterNavigate(({ type }) => {
-    if (type !== 'goto') words = data.asked.words;
+    if (type !== 'goto') asked = data.asked;
   });
 
-  function find() {
+  function find(words: string) {
+    asked = { ...asked, words };
     clearTimeout(waiting);
-    waiting = setTimeout(() => show({ words }), PAUSE);
+    waiting = setTimeout(() => show({}), PAUSE);
   }
 
-  /** Another look at the logbook; what is being typed goes with it. */
-  function show(change: Partial<Asked> | { [Part in keyof Narrowing]: string | undefined }) {
+  /** Another look at the logbook. */
+  function show(change: { [Part in keyof Asked]?: Asked[Part] | undefined }) {
     clearTimeout(waiting);
-    const address = logbookAddress({ ...data.asked, words, ...change } as Asked);
-    void goto(address, { replaceState: true, keepFocus: true, noScroll: true });
+    asked = { ...asked, ...change } as Asked;
+    void goto(logbookAddress(asked), { replaceState: true, keepFocus: true, noScroll: true });
   }
 
   // A narrowed logbook opens with what it is narrowed to.
@@ -86,8 +81,7 @@
     id="find"
     name="q"
     bind:this={search}
-    bind:value={words}
-    oninput={find}
+    bind:value={() => asked.words, find}
     class="field min-w-0 flex-1 text-xl"
     placeholder="Find by words: a name, a film, a paper, filter 3 …"
     autocomplete="off"
@@ -126,7 +120,7 @@
   {/if}
 </p>
 {#if narrowing}
-  <Narrow asked={data.asked} values={data.values} onnarrow={show} />
+  <Narrow {asked} values={data.values} onnarrow={show} />
 {/if}
 {#if lines.length === 0}
   <p class="reason mt-8">
@@ -148,7 +142,7 @@
 {:else}
   <LogbookTable
     {lines}
-    asked={data.asked}
+    {asked}
     pictures={data.pictures}
     {picked}
     onpick={pick}

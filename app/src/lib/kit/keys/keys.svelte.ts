@@ -22,7 +22,8 @@ const PRESSED_ONCE_MS = 500;
 
 /** The keys of everything that is on the screen now. */
 export class Keys {
-  lists = $state<readonly (readonly PageKey[])[]>([]);
+  // Raw: a list is taken off by being the same one that was put on.
+  lists = $state.raw<readonly (readonly PageKey[])[]>([]);
   /** In the dark no key of a page does anything. */
   silenced = false;
   #pressedMs = 0;

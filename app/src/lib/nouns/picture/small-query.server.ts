@@ -7,13 +7,16 @@ import { LEAST_PART, areCorners } from './corners.ts';
 export interface AskedPart {
   readonly corners?: readonly At[];
   readonly mirrored: boolean;
+  /** Large enough for a grid of small ones. */
+  readonly grid: boolean;
 }
 
 /** Which part of a picture an address asks for: "corners=0,0,1,0,1,1,0,1", and mirrored or not. */
 export function askedPart(url: URL): AskedPart {
-  const mirrored = url.searchParams.get('mirrored') === 'yes';
+  const yes = (name: string) => url.searchParams.get(name) === 'yes';
+  const [mirrored, grid] = [yes('mirrored'), yes('grid')];
   const typed = url.searchParams.get('corners');
-  if (typed === null) return { mirrored };
+  if (typed === null) return { mirrored, grid };
   const numbers = typed.split(',').map((text) => (text.trim() === '' ? NaN : Number(text)));
   const corners = check(
     fourCorners,
@@ -30,5 +33,5 @@ export function askedPart(url: URL): AskedPart {
       },
     ]);
   }
-  return { corners, mirrored };
+  return { corners, mirrored, grid };
 }

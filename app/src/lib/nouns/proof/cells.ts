@@ -1,5 +1,5 @@
 import type { At } from '@katachron/core';
-import { areCorners, wholePicture } from '../picture/corners.ts';
+import { areCorners, shownRatio, wholePicture } from '../picture/corners.ts';
 import type { Part } from '../picture/part.ts';
 import { projection } from '../picture/projection.ts';
 import type { ProofPicture } from './contract.ts';
@@ -41,9 +41,22 @@ export function cells(grid: Grid, gap = GAP): Map<number, At[]> {
   );
 }
 
-/** The small picture of each frame of a proof that was photographed. */
+/** One frame of a proof that was photographed, cut out of it. */
+export function framePart(picture: ProofPicture | undefined, number: number): Part | undefined {
+  if (!picture) return undefined;
+  const corners = cells(picture).get(number);
+  return corners && { id: picture.id, corners };
+}
+
+/** The small picture of each frame of a proof that was photographed: all of them one file, fetched once. */
 export function frameParts(picture: ProofPicture | undefined): Map<number, Part> {
-  if (!picture) return new Map();
-  const { id } = picture;
-  return new Map([...cells(picture)].map(([number, corners]) => [number, { id, corners }]));
+  if (!picture || !areCorners(picture.corners)) return new Map();
+  const { id, corners, columns, rows, order } = picture;
+  const ratio = (shownRatio(picture) * columns) / rows;
+  return new Map(
+    framesIn(picture).map((number, n) => {
+      const [column, row] = cellAt[order](n, picture);
+      return [number, { id, corners, cell: { column, row, columns, rows, ratio } }];
+    }),
+  );
 }

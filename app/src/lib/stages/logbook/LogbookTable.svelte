@@ -56,11 +56,10 @@
   };
   const way = $derived(ways[sortById(asked.sort).of]!);
 
-  const GRID =
-    'md:grid-cols-[104px_minmax(0,1.5fr)_minmax(0,1fr)_minmax(0,1.5fr)_72px] md:items-baseline';
+  const GRID = 'md:grid-cols-[104px_minmax(0,1.5fr)_minmax(0,1fr)_minmax(0,1.5fr)_72px]';
 </script>
 
-<p class="not-printed mt-3 text-[15px] leading-[2.6] text-soft">
+<p class="not-printed mt-3 text-[15px] leading-[2.6] text-soft md:hidden">
   Sorted by
   <SlotChoice
     label="Sorted by"
@@ -105,7 +104,7 @@
       {@const line = row.original}
       {@const picture = pictures[line.id]}
       <div
-        class="relative grid grid-cols-1 gap-x-4 gap-y-0.5 border-b border-hair py-2.5 hover:bg-enamel {GRID}"
+        class="relative flex flex-wrap gap-x-4 gap-y-0.5 border-b border-hair py-2.5 hover:bg-enamel md:grid {GRID}"
         role="row"
       >
         <div role="cell" class="text-soft">
@@ -122,7 +121,7 @@
             >{format(line.atMs, 'd MMM yyyy')}</time
           >
         </div>
-        <div role="cell" class="flex min-w-0 items-start gap-3">
+        <div role="cell" class="order-3 flex min-w-0 basis-full items-start gap-3 md:order-none">
           {#if picture}<Thumb of={picture} class="h-12 w-16 shrink-0 text-center" />{/if}
           <div class="min-w-0">
             <a
@@ -136,12 +135,12 @@
               >{/if}
           </div>
         </div>
-        <div role="cell" class="min-w-0 break-words">{line.on}</div>
-        <div role="cell" class="min-w-0 break-words">
+        <div role="cell" class="order-4 min-w-0 break-words md:order-none">{line.on}</div>
+        <div role="cell" class="order-5 min-w-0 basis-full break-words md:order-none">
           <span class="font-[620]">{line.answer}</span>
           <span class="text-soft">{line.detail}</span>
         </div>
-        <div role="cell" class="text-soft">{line.count}</div>
+        <div role="cell" class="order-2 ml-auto text-soft md:order-none md:ml-0">{line.count}</div>
       </div>
     {/each}
   </div>

@@ -8,7 +8,7 @@
   interface Props {
     asked: Asked;
     values: LogbookValues;
-    onnarrow: (change: Partial<Record<keyof Narrowing, string>>) => void;
+    onnarrow: (change: { [Part in keyof Narrowing]: Narrowing[Part] }) => void;
   }
   const { asked, values, onnarrow }: Props = $props();
 
@@ -37,11 +37,14 @@
 </script>
 
 <div class="not-printed mt-2 border-l-2 border-hair pl-4">
-  <p class="flex flex-wrap items-baseline gap-x-5 leading-[2.6]">
+  <p class="leading-[2.6]">
     <SlotChoice
       label="Rolls or prints"
-      bind:value={() => asked.kind ?? ANY, (kind) => onnarrow({ kind })}
+      bind:value={
+        () => asked.kind ?? ANY, (kind) => onnarrow({ kind: kind === ANY ? undefined : kind })
+      }
       options={[{ id: ANY, name: 'rolls and prints' }, ...entryKinds]}
+      class="mr-4"
     />
     {#each lists as { part, label, any, name } (part)}
       {#if values[part].length > 0 || asked[part]}
@@ -49,6 +52,7 @@
           {label}
           bind:value={() => asked[part] ?? ANY, (value) => onnarrow({ [part]: value })}
           options={options(part, any, name)}
+          class="mr-4"
         />
       {/if}
     {/each}

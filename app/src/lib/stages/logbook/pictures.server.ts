@@ -1,6 +1,6 @@
 import type { Part } from '../../nouns/picture/part.ts';
 import type { Print } from '../../nouns/print/contract.ts';
-import { frameParts } from '../../nouns/proof/cells.ts';
+import { framePart } from '../../nouns/proof/cells.ts';
 import { photographed, rollNumber } from '../../nouns/proof/store.server.ts';
 import type { LogbookEntry } from './store.server.ts';
 
@@ -33,7 +33,7 @@ export async function picturesOf(entries: readonly LogbookEntry[]): Promise<Reco
     if (own) return [[id, own]];
     const [, number = '', frame = ''] = NEGATIVE.exec(line.entry.setup.negative) ?? [];
     const proof = proofs.find(({ name }) => rollNumber(name) === rollNumber(number));
-    const part = frameParts(proof?.picture).get(Number(frame));
+    const part = framePart(proof?.picture, Number(frame));
     return part ? [[id, part]] : [];
   });
   return Object.fromEntries(found);

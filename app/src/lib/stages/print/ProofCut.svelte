@@ -91,10 +91,14 @@
   )}, and they run
   <SlotChoice label="How the frames run" bind:value={order} options={frameOrders} />.
 </p>
-<div class="relative mt-3 touch-none" bind:clientWidth={width}>
-  <span class="thumb w-full"
+<div class="mt-3 flex flex-wrap gap-3">
+  <Button main keyHint="Enter" onclick={done}>Cut it like this</Button>
+  <Button keyHint="Esc" onclick={() => ondone()}>Leave it</Button>
+</div>
+<div class="relative mt-5 w-fit touch-none" bind:clientWidth={width}>
+  <span class="thumb"
     ><img
-      class="w-full"
+      class="max-h-[max(20rem,calc(100dvh-24rem))] w-auto"
       src="/api/v1/pictures/{picture.id}/preview"
       alt="The proof as it was photographed"
       width={picture.width}
@@ -124,7 +128,3 @@
     ? 'Drag each corner onto the outermost frame’s own; by keyboard the arrows move the one in focus, finer with Shift.'
     : 'These are no corners of a sheet: they cross, or lie too close together.'}
 </p>
-<div class="mt-3 flex flex-wrap gap-3">
-  <Button main keyHint="Enter" onclick={done}>Cut it like this</Button>
-  <Button keyHint="Esc" onclick={() => ondone()}>Leave it</Button>
-</div>

@@ -39,7 +39,9 @@
     <button class="slot-in min-h-11" onclick={onchange}>Where the frames lie</button>
     <button class="slot-in min-h-11" onclick={onoff}>Take the picture off</button>
   {/if}
-  <label class="slot-in min-h-11 cursor-pointer focus-within:outline-2" for={id}
+  <label
+    class="slot-in inline-flex min-h-11 cursor-pointer items-center focus-within:outline-2"
+    for={id}
     >{reading
       ? 'Reading the picture …'
       : picture
