@@ -22,7 +22,7 @@ import { serve } from '../tools/serve.mjs';
 import { needChromium } from '../tools/packages.mjs';
 import { report } from './printer/report.ts';
 import { largeLogbook } from './logbook.ts';
-import { rulerDrag } from './ruler.ts';
+import { drags } from './drags.ts';
 import { throwawayCluster } from '../tools/test.mjs';
 
 /**
@@ -166,7 +166,7 @@ const client = new pg.Client({ connectionString: cluster.url });
 await client.connect();
 try {
   await largeLogbook(server.address, client);
-  await rulerDrag(server.address, await needChromium());
+  await drags(server.address, await needChromium());
 } finally {
   await client.end();
   await server.stop();

@@ -70,6 +70,9 @@ test('trays besides the usual ones: said with their times, with the toner’s ca
   await page.getByLabel('a second fix').check();
   await expect(trays).toContainText('Fix 0:30 · Second fix 0:30 · Toner 3:00 · Wash');
   await expect(page.getByText(/^Toner is toxic: gloves/)).toBeVisible();
+  await page.getByLabel('drying', { exact: true }).check();
+  await expect(trays).toContainText('Wash 5:00 · Drying 30:00');
+  await expect(page.getByText(/A dryer is mains current: dry hands/)).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('toner', { exact: true })).toBeChecked();
 });

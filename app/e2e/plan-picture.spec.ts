@@ -197,3 +197,16 @@ test('a picture is squared up by its four corners, by pointer and by keyboard, a
   await page.getByRole('button', { name: /^Square it up/ }).click();
   await expect.poll(() => greyAt(page, 0.02, 0.5)).toBeLessThan(left + 10);
 });
+
+test('on a paper that dries darker the picture is shown as it dries, too', async ({ page }) => {
+  await leavePrint(page, { ...stripRead, paper: 'Marrow fibre', areas: [] });
+  await openPrint(page, '/plan');
+  await put(page);
+  await expect(shown(page)).toHaveAttribute('data-shown', /[1-9]/);
+  const wet = await greyAt(page, 0.55, 0.5);
+  await page.getByRole('button', { name: 'Wet or dry: as it lies wet' }).click();
+  await shownAgain(page, () => page.getByRole('radio', { name: /^as it dries/ }).click());
+  const dry = await greyAt(page, 0.55, 0.5);
+  expect(dry).toBeLessThan(wet);
+  expect(dry).toBeGreaterThan(wet - 40);
+});

@@ -7,6 +7,7 @@ import { refuseForeign } from '$lib/server/doors.ts';
 import { keptParts } from '$lib/server/kept.ts';
 import { log } from '$lib/server/log.ts';
 import { loadDemo } from '$lib/server/seeds/load.ts';
+import { pictures } from '$lib/nouns/picture/store.server.ts';
 import { cookieNames } from '$lib/kit/cookie.ts';
 
 /** The command that started the server adds nothing to a sentence said with this exit code. */
@@ -19,6 +20,8 @@ export const init: ServerInit = async () => {
     await migrate();
     if (process.env.KATACHRON_MIGRATE_ONLY) process.exit(0);
     if (process.env.KATACHRON_DEMO) await loadDemo();
+    // Nobody waits for it, and nothing is wrong with a server that could not.
+    void pictures.tidy(Date.now()).catch((cause: unknown) => log.error(cause));
   } catch (cause) {
     const sentence = connectionTrouble(cause, process.env.DATABASE_URL ?? '');
     if (!sentence) throw cause;

@@ -8,8 +8,10 @@ import {
   lightOfNegative,
   lightOfPrint,
   linearFromCode,
+  mainUnderFlash,
   planField,
   planned,
+  printPicture,
   printTable,
   shapeKind,
   type AreaShape,
@@ -204,4 +206,48 @@ it('without a plan a picture stays what it is, where anything is known', () => {
   for (const [code, unknown] of light.unknown.entries()) {
     if (!unknown) expect(Math.abs(shown[code]! - code)).toBeLessThanOrEqual(1);
   }
+});
+
+describe('a flash in the picture', () => {
+  const light = lightOfNegative(defaultPaper, 110, {
+    ...{ clearCode: 221, highlightCode: 70, netDensity: 0.1 },
+  });
+  const plain = printTable(defaultPaper, 110, light, 255);
+  const flashed = (share: number) =>
+    printTable(defaultPaper, 110, light, 255, { share, range: 170 });
+
+  it('of nothing changes nothing, and of the threshold tones the light places and no others', () => {
+    const none = flashed(0);
+    for (let at = 0; at < plain.length; at += 1) {
+      expect(Math.abs(none[at]! - plain[at]!)).toBeLessThanOrEqual(1);
+    }
+    const at = (table: Uint8Array, code: number) => table[NO_CHANGE * 256 + code]!;
+    const whole = flashed(1);
+    expect(at(whole, 70)).toBeLessThan(at(plain, 70) - 3);
+    expect(Math.abs(at(whole, 190) - at(plain, 190))).toBeLessThanOrEqual(2);
+    // No light of the negative at all: a share under the threshold leaves white white.
+    expect(plain[12]! - flashed(0.8)[12]!).toBeLessThanOrEqual(3);
+  });
+
+  it('looks as the flash is worked out: the highlight keeps its tone when the rest is shortened', () => {
+    const flash = { share: 1, range: 170 };
+    const main = Math.log2(mainUnderFlash(defaultPaper, 110, flash, 0.1));
+    const { codes } = printPicture(
+      defaultPaper,
+      { codes: new Uint8Array([70]), width: 1, height: 1 },
+      {
+        ...{ of: 'negative', whiteCode: 221, highlightCode: 70, highlightDensity: 0.1 },
+        ...{ range: 110, baseStops: main, areas: [], flash },
+      },
+    );
+    const without = printPicture(
+      defaultPaper,
+      { codes: new Uint8Array([70]), width: 1, height: 1 },
+      {
+        ...{ of: 'negative', whiteCode: 221, highlightCode: 70, highlightDensity: 0.1 },
+        ...{ range: 110, baseStops: 0, areas: [] },
+      },
+    );
+    expect(Math.abs(codes[0]! - without.codes[0]!)).toBeLessThanOrEqual(1);
+  });
 });

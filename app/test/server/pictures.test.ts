@@ -2,7 +2,15 @@ import { randomUUID } from 'node:crypto';
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
 import { GET, PUT } from '../../src/routes/api/v1/pictures/[id]/+server.ts';
+import { GET as small } from '../../src/routes/api/v1/pictures/[id]/small/+server.ts';
 import { GET as preview } from '../../src/routes/api/v1/pictures/[id]/preview/+server.ts';
+import { newDraft } from '../../src/lib/nouns/in-hand/begin.ts';
+import { printsInHand } from '../../src/lib/nouns/in-hand/store.server.ts';
+import { pictures } from '../../src/lib/nouns/picture/store.server.ts';
+import { printExample } from '../../src/lib/nouns/print/contract.ts';
+import { prints } from '../../src/lib/nouns/print/store.server.ts';
+import { proofExample } from '../../src/lib/nouns/proof/contract.ts';
+import { shelfStores } from '../../src/lib/nouns/shelves.server.ts';
 import { freshDatabase } from './database.ts';
 
 freshDatabase();
@@ -137,4 +145,87 @@ describe('what is no picture is refused with a sentence, and nothing is stored',
   it('a good one is read after all of them', async () => {
     expect((await put(await ramp(20, 20).png().toBuffer())).status).toBe(201);
   });
+});
+
+describe('a small picture', () => {
+  const ask = async (id: string, search = '') => {
+    const url = new URL(`http://127.0.0.1/${search}`);
+    const response = await small({ params: { id }, url } as never);
+    return { status: response.status, bytes: Buffer.from(await response.arrayBuffer()) };
+  };
+  const tones = async (bytes: Buffer) => {
+    const { data, info } = await sharp(bytes).raw().toBuffer({ resolveWithObject: true });
+    return {
+      ...{ width: info.width, height: info.height },
+      at: (across: number) => data[Math.floor(across * (info.width - 1)) * info.channels]!,
+    };
+  };
+
+  it('is the whole of it, or what lies between four corners', async () => {
+    const { id } = await put(await ramp(1000, 500).png().toBuffer());
+    const whole = await tones((await ask(id)).bytes);
+    expect([whole.width, whole.height]).toEqual([240, 120]);
+    expect(whole.at(0)).toBeLessThan(5);
+    const part = await tones(
+      (await ask(id, '?corners=0.5,0.25,0.75,0.25,0.75,0.75,0.5,0.75')).bytes,
+    );
+    expect([part.width, part.height]).toEqual([240, 240]);
+    expect(Math.abs(part.at(0) - 127)).toBeLessThan(5);
+    expect(Math.abs(part.at(1) - 191)).toBeLessThan(5);
+    const mirrored = await tones((await ask(id, '?mirrored=yes')).bytes);
+    expect(mirrored.at(0)).toBeGreaterThan(250);
+    const grid = await tones((await ask(id, '?grid=yes&corners=0,0,1,0,1,1,0,1')).bytes);
+    expect(grid.width).toBe(1080);
+  });
+
+  it.each(['?corners=', '?corners=1,2', '?corners=a,b,c,d,e,f,g,h', '?corners=0,0,1,1,1,0,0,1'])(
+    'of %s is refused with a sentence',
+    async (search) => {
+      const { id } = await put(await ramp(64, 64).png().toBuffer());
+      const { status, bytes } = await ask(id, search);
+      expect([search, status]).toEqual([search, 400]);
+      expect(JSON.parse(bytes.toString()).errors[0].detail).not.toBe('');
+    },
+  );
+
+  it('of a picture that is not there is not found', async () => {
+    expect((await ask(randomUUID())).status).toBe(404);
+  });
+});
+
+it('a picture that nothing shows any more goes after a month, and no other', async () => {
+  const shade = async (tone: number) =>
+    (
+      await put(
+        await ramp(64, 64 + tone)
+          .png()
+          .toBuffer(),
+      )
+    ).id;
+  const [onBench, inLogbook, ofProof, off] = await Promise.all([1, 2, 3, 4].map(shade));
+  const shows = { of: 'print', width: 64, height: 64 } as const;
+  await printsInHand.put(randomUUID(), {
+    draft: { ...newDraft(), picture: { id: onBench!, ...shows } },
+    ...{ state: 'in-hand', touchedAtMs: Date.now() },
+  });
+  await prints.put(randomUUID(), { ...printExample, picture: { id: inLogbook!, ...shows } });
+  const corners = [
+    { x: 0, y: 0 },
+    { x: 1, y: 0 },
+    { x: 1, y: 1 },
+    { x: 0, y: 1 },
+  ];
+  await shelfStores.proofs.put(randomUUID(), {
+    ...proofExample,
+    picture: {
+      ...{ id: ofProof!, width: 64, height: 64, corners },
+      ...{ columns: 6, rows: 6, first: 1, order: 'across' },
+    },
+  });
+  const day = 86_400_000;
+  await pictures.tidy(Date.now() + 29 * day);
+  expect(await pictures.find(off!)).toBeDefined();
+  expect(await pictures.tidy(Date.now() + 31 * day)).toBeGreaterThan(0);
+  expect(await pictures.find(off!)).toBeUndefined();
+  for (const id of [onBench, inLogbook, ofProof]) expect(await pictures.find(id!)).toBeDefined();
 });

@@ -24,6 +24,9 @@ import {
   straightNow,
 } from '../../src/lib/stages/print/picture/question.ts';
 import { spotWords } from '../../src/lib/stages/print/picture/spot.ts';
+import type { FindingBody } from '../../src/lib/nouns/finding/contract.ts';
+import { findingSetup } from '../../src/lib/stages/print/findings.ts';
+import { emptyBench } from '../../src/lib/stages/print/setup-now.ts';
 import { printView } from '../../src/lib/stages/print/print-view.ts';
 import { made } from '../made.ts';
 import { stripRead } from '../samples.ts';
@@ -177,8 +180,8 @@ describe('what a plan asks of its picture', () => {
 it('letters of a name are one change', () => {
   let areas: PrintDraft['areas'] = [{ name: '', stops: '+½' }];
   const history = new PlanHistory(
-    () => areas,
-    (to) => (areas = to),
+    () => ({ areas, pieces: [] }),
+    (to) => (areas = to.areas),
   );
   for (const [n, name] of ['d', 'do', 'doo', 'door'].entries()) {
     areas = [{ name, stops: '+½' }];
@@ -193,8 +196,8 @@ it('letters of a name are one change', () => {
 it('a plan is taken back and made again without end', () => {
   let areas: PrintDraft['areas'] = [];
   const history = new PlanHistory(
-    () => areas,
-    (to) => (areas = to),
+    () => ({ areas, pieces: [] }),
+    (to) => (areas = to.areas),
   );
   for (let n = 1; n <= 50; n += 1) {
     areas = [...areas, { name: String(n), stops: '+½' }];
@@ -210,4 +213,41 @@ it('a plan is taken back and made again without end', () => {
   areas = [...areas, { name: 'another', stops: '−½' }];
   history.note();
   expect(history.canRedo).toBe(false);
+});
+
+it('a test piece goes with its area, and comes back with it', () => {
+  let plan: { areas: PrintDraft['areas']; pieces: NonNullable<PrintDraft['pieces']> } = {
+    areas: [
+      { name: 'door', stops: '+½' },
+      { name: 'sky', stops: '+1' },
+    ],
+    pieces: [{ area: 1, kind: 'amounts' }],
+  };
+  const history = new PlanHistory(
+    () => plan,
+    (to) => (plan = to),
+  );
+  plan = { areas: plan.areas.slice(1), pieces: [{ area: 0, kind: 'amounts' }] };
+  history.note(5000);
+  history.undo();
+  expect(plan.areas.map(({ name }) => name)).toEqual(['door', 'sky']);
+  expect(plan.pieces).toEqual([{ area: 1, kind: 'amounts' }]);
+  history.redo();
+  expect(plan.pieces).toEqual([{ area: 0, kind: 'amounts' }]);
+});
+
+it('a flash that the sheet is given is in its picture, and one without a threshold is not', () => {
+  const draft = { ...stripRead, flash: '90', picture };
+  const threshold: FindingBody = {
+    ...{ name: 'Threshold', kind: 'flash-threshold', seconds: 2, foundAtMs: 0 },
+    setup: { ...findingSetup(draft), settingId: '00' },
+  };
+  const bench = { ...emptyBench, findings: [threshold] };
+  const { question } = pictureAsked(draft, printView(draft, bench))!;
+  expect(question.flash).toEqual({ share: 0.9, range: expect.any(Number) });
+  expect(question.flash!.range).toBeGreaterThan(150);
+  // The rest is shortened, so that the highlight stays.
+  const without = pictureAsked(draft, printView(draft))!.question;
+  expect(without.flash).toBeUndefined();
+  expect(question.baseStops).toBeLessThan(without.baseStops);
 });

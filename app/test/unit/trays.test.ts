@@ -107,6 +107,21 @@ describe('a print', () => {
     expect(inIts('print-wash')).toBe('');
   });
 
+  it('dries with a clock of its own where that is wanted, fibre over night', () => {
+    const dry = (base: 'fibre' | 'resin-coated') => sheetPlan('print', base, ['dry']).steps.at(-1)!;
+    expect(dry('fibre')).toMatchObject({ kind: 'print-dry', seconds: 8 * 3600 });
+    expect(dry('resin-coated')).toMatchObject({ kind: 'print-dry', seconds: 1800 });
+    const plan = sheetPlan('print', 'fibre', ['dry']);
+    const lying = lyingAt(
+      [],
+      [{ id: 'x', name: 'print', plan, events: [poured('print-dry', 0)] }],
+      start + 7 * 3_600_000,
+    );
+    expect(lying[0]).toMatchObject({ forgotten: false });
+    expect(lying[0]!.moment.current!.remainingSeconds).toBeCloseTo(3600);
+    expect(trayCaution(lying)).toContain('judge it when it is quite dry');
+  });
+
   it('on fibre is washed for an hour', () => {
     expect(sheetPlan('print', 'fibre').steps.at(-1)!.seconds).toBe(3600);
   });

@@ -46,6 +46,12 @@ function flashed(paper: Paper, share: number, { plain, flashShare }: PlainLight)
   };
 }
 
+/**
+ * Density by log10 of the negative's light on a sheet of this R that is flashed: for whoever needs many of them.
+ */
+export const densityUnderFlash = (paper: Paper, range: number, flash: Flash) =>
+  flashed(paper, blueShareFor(paper, range), plainLight(paper, flash));
+
 /** log10 of the negative's light that gives a density above Dmin, on a flashed sheet exposed with this share of blue. */
 function lightFor(paper: Paper, share: number, flash: PlainLight, netDensity: number): number {
   const density = flashed(paper, share, flash);

@@ -1,4 +1,5 @@
 import { densityAt, logExposureAt } from '../paper/curve.ts';
+import { densityUnderFlash, type Flash } from '../paper/flash.ts';
 import type { Paper } from '../paper/paper.ts';
 import { curveForRange } from '../paper/range.ts';
 import { sound } from '../quantity/sound.ts';
@@ -122,6 +123,20 @@ export function lightAtRange(
   return { ...light, logH: light.logH.map((logH) => logH + shift) };
 }
 
+/** From nothing at all to full black, log10 exposure, and how finely a slow curve is tabulated there. */
+const [LEAST_LOG, MOST_LOG, LOG_STEP] = [-5, 5, 0.01];
+
+/** A curve that takes long to work out, worked out once for each of a thousand places and straight between them. */
+function tabulated(curve: (logH: number) => number): (logH: number) => number {
+  const count = Math.round((MOST_LOG - LEAST_LOG) / LOG_STEP);
+  const known = Float64Array.from({ length: count + 1 }, (_, n) => curve(LEAST_LOG + n * LOG_STEP));
+  return (logH) => {
+    const at = Math.min(count, Math.max(0, (logH - LEAST_LOG) / LOG_STEP));
+    const below = Math.min(count - 1, Math.floor(at));
+    return known[below]! + (at - below) * (known[below + 1]! - known[below]!);
+  };
+}
+
 /** More or less light than this is not looked up, stops. */
 export const MOST_LOOKED_UP = 5;
 /** Finer than this nobody sees, stops. */
@@ -134,9 +149,10 @@ export const LOOKED_UP_STEP = 1 / 24;
  * @param range R of the setting
  * @param light what each code stands for
  * @param whiteCode the code of paper white in what is shown, 1 to 255
+ * @param flash a plain exposure of the whole sheet besides, as a share of the threshold, and R of its light
  * @returns codes, row after row: −5 stops first, in steps of 1/24 stop
  * @throws Refusal `picture` for a white that is no code
- * @source the layer model, tabulated; print 10^−net of paper white
+ * @source the layer model, tabulated; print 10^−net of paper white; light of flash and negative added
  * @example
  * printTable(defaultPaper, 100, lightOfPrint(defaultPaper, 100, 236), 236)[120 * 256 + 172] // = 172
  */
@@ -145,17 +161,21 @@ export function printTable(
   range: number,
   light: PictureLight,
   whiteCode: number,
+  flash?: Flash,
 ): Uint8Array {
-  sound([range, whiteCode]);
+  sound([range, whiteCode, flash ?? 0]);
   checkedCode(whiteCode, '/whiteCode');
   const curve = curveForRange(paper, range);
+  const density = flash
+    ? tabulated(densityUnderFlash(paper, range, flash))
+    : (logH: number) => densityAt(curve, logH);
   const white = linearFromCode(whiteCode);
   const rows = Math.round((2 * MOST_LOOKED_UP) / LOOKED_UP_STEP) + 1;
   const table = new Uint8Array(rows * CODES);
   for (let row = 0; row < rows; row += 1) {
     const more = (row * LOOKED_UP_STEP - MOST_LOOKED_UP) * STOP_IN_LOG;
     for (let code = 0; code < CODES; code += 1) {
-      const net = densityAt(curve, light.logH[code]! + more) - paper.dMin;
+      const net = density(light.logH[code]! + more) - paper.dMin;
       table[row * CODES + code] = Math.round(codeFromLinear(white * 10 ** -net));
     }
   }

@@ -1,3 +1,4 @@
+import type { Flash } from '../paper/flash.ts';
 import type { Paper } from '../paper/paper.ts';
 import { sound } from '../quantity/sound.ts';
 import { Refusal } from '../refusal.ts';
@@ -34,6 +35,8 @@ export interface PictureQuestion {
   readonly range: number;
   /** What the whole sheet gets more than the straight print, stops. */
   readonly baseStops: number;
+  /** A plain exposure of the whole sheet besides. */
+  readonly flash?: Flash;
   readonly areas: readonly DrawnArea[];
 }
 
@@ -127,11 +130,13 @@ export function printPicture(
     throw new Refusal('picture', '/codes', 'A picture has a code for each of its pixels.');
   }
   const { light, white } = lightOf(paper, codes, question);
-  const table = printTable(paper, question.range, light, white);
+  const table = printTable(paper, question.range, light, white, question.flash);
   const field = planField(question.areas, width, height, question.baseStops);
   const unknown = new Uint8Array(codes.length);
   for (let at = 0; at < codes.length; at += 1) {
-    if (light.unknown[codes[at]!] && field[at] !== UNCHANGED) unknown[at] = 1;
+    // A flash tones what is white; it leaves full black as it is.
+    const changed = field[at] !== UNCHANGED || (question.flash && codes[at]! > white / 2);
+    if (light.unknown[codes[at]!] && changed) unknown[at] = 1;
   }
   return { codes: planned(codes, field, table), unknown, white };
 }

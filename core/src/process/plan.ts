@@ -137,6 +137,7 @@ const sheetSeconds: Record<PaperBase, Partial<Record<StepKindId, number>>> = {
     'print-second-fix': 120,
     'print-washing-aid': 600,
     'print-wash': 3600,
+    'print-dry': 28_800,
   },
 };
 
@@ -157,6 +158,7 @@ export const sheetExtras = [
   { id: 'hold', name: 'holding water', kinds: ['print-hold'] },
   { id: 'washing-aid', name: 'washing aid', kinds: ['print-rinse', 'print-washing-aid'] },
   { id: 'toner', name: 'toner', kinds: ['print-toner'] },
+  { id: 'dry', name: 'drying', kinds: ['print-dry'] },
 ] as const satisfies readonly {
   readonly id: string;
   readonly name: string;
@@ -172,7 +174,7 @@ export type SheetExtraId = (typeof sheetExtras)[number]['id'];
  * @param also trays of a print that are there only where they are wanted
  * @returns developer, stop, the short fix of a strip, fix and wash with their usual times in s, and what is wanted besides
  * @source usual tray times; 15 s in rapid fixer are enough to look at resin-coated paper, 30 to 60 s at fibre; fibre is washed
- * 5 min, 10 in washing aid and 30, or an hour without it
+ * 5 min, 10 in washing aid and 30, or an hour without it; on a line coated paper dries in half an hour, fibre over night
  * @example
  * sheetPlan("print", "fibre", ["washing-aid"]).steps.map((step) => step.seconds) // = [120, 30, 120, 300, 600, 1800]
  */

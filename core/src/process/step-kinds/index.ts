@@ -4,6 +4,7 @@ import { fix } from './fix.ts';
 import type { StepKind } from './kind.ts';
 import { preSoak } from './pre-soak.ts';
 import { printDeveloper } from './print-developer.ts';
+import { printDry } from './print-dry.ts';
 import { printFix } from './print-fix.ts';
 import { printHold } from './print-hold.ts';
 import { printRinse } from './print-rinse.ts';
@@ -51,6 +52,7 @@ export const printStepKinds = [
   printWashingAid,
   printToner,
   printWash,
+  printDry,
 ] as const;
 
 /** What stands beside the sink with a clock of its own. */

@@ -54,6 +54,7 @@ const printTrays: readonly Tray[] = [
   { id: 'washing-aid', name: 'Washing aid', kinds: ['print-washing-aid'], onlyWhenUsed: true },
   { id: 'toner', name: 'Toner', kinds: ['print-toner'], onlyWhenUsed: true },
   { id: 'wash', name: 'Wash', kinds: ['print-rinse', 'print-wash'] },
+  { id: 'dry', name: 'Drying', kinds: ['print-dry'], onlyWhenUsed: true },
   waterBath,
 ];
 

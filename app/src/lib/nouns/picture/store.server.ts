@@ -1,4 +1,6 @@
 import { createHash } from 'node:crypto';
+import { subDays } from 'date-fns';
+import { Op, literal } from 'sequelize';
 import { models, type PictureRow } from '../../server/database/models.ts';
 import { Conflict } from '../../server/store/conflict.ts';
 import type { Picture } from './contract.ts';
@@ -11,7 +13,33 @@ const resource = ({ id, width, height, madeAt }: PictureRow): Picture => ({
 
 const digestOf = (bytes: Uint8Array) => createHash('sha256').update(bytes).digest('hex');
 
+/** Where a picture may be in use: nothing else holds on to one. */
+const USED = [
+  `SELECT body #>> '{draft,picture,id}' FROM prints_in_hand`,
+  `SELECT body #>> '{picture,id}' FROM prints`,
+  `SELECT body #>> '{picture,id}' FROM proofs`,
+];
+/** What was taken off can be put back for so many days. */
+const KEPT_DAYS = 30;
+
 export const pictures = {
+  /**
+   * Takes off what nothing shows any more and what is older than can be put back.
+   * @returns how many
+   */
+  async tidy(nowMs: number): Promise<number> {
+    return models().pictureRows.destroy({
+      where: {
+        madeAt: { [Op.lt]: subDays(nowMs, KEPT_DAYS) },
+        id: {
+          [Op.notIn]:
+            literal(`(SELECT used::uuid FROM (${USED.join(' UNION ALL ')}) AS of_all (used)
+          WHERE used IS NOT NULL)`),
+        },
+      },
+    });
+  },
+
   async find(id: string): Promise<Picture | undefined> {
     const row = await models().pictureRows.findByPk(id, { attributes: { exclude: ['preview'] } });
     return row ? resource(row) : undefined;

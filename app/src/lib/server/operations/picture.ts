@@ -38,6 +38,18 @@ export const pictureOperation = operation({
       madeAtRange: Type.Optional(isoRange('The range of the straight print')),
       range: isoRange('The range of the print'),
       baseStops: Type.Optional(stops('What the whole sheet gets more')),
+      flash: Type.Optional(
+        Type.Object(
+          {
+            share: Type.Number({
+              ...{ title: 'The flash', minimum: 0, maximum: 2 },
+              description: 'of its threshold',
+            }),
+            range: isoRange('The range of its light'),
+          },
+          { title: 'A flash', additionalProperties: false },
+        ),
+      ),
       areas: Type.Array(
         Type.Object(
           {

@@ -1,5 +1,6 @@
 import { contrastSet, toneById } from '@katachron/core';
 import { format } from 'date-fns';
+import { paperSize } from '../../nouns/paper/sizes.ts';
 import type { Print } from '../../nouns/print/contract.ts';
 import { latestVersion } from '../../nouns/print/latest.ts';
 import { enlargerSeconds } from '../../words/duration.ts';
@@ -46,6 +47,7 @@ const things: readonly { readonly what: string; readonly of: (print: Print) => s
   { what: 'Made', of: ({ madeAtMs }) => format(madeAtMs, 'd MMMM yyyy') },
   { what: 'Negative', of: ({ setup }) => setup.negative },
   { what: 'Paper', of: ({ setup }) => setup.paper },
+  { what: 'Size', of: ({ setup }) => (setup.paperSize ? paperSize(setup.paperSize).name : '') },
   { what: 'Enlarger', of: ({ setup }) => setup.enlarger },
   { what: 'Lens', of: ({ setup }) => setup.lens },
   { what: 'Head', of: ({ setup }) => setup.head },

@@ -9,8 +9,13 @@
   const { print }: { print: PrintInHand } = $props();
   const { draft } = $derived(print);
   const { steps } = $derived(print.trays);
+  // Of what was chosen besides; the usual trays say theirs where the sheet lies.
   const cautions = $derived(
-    steps.flatMap(({ kind }) => (kind === 'print-toner' ? [stepKind(kind).caution] : [])),
+    sheetExtras.flatMap(({ id, kinds }) =>
+      draft.also?.includes(id)
+        ? kinds.map((kind) => stepKind(kind).caution).filter((caution) => caution !== '')
+        : [],
+    ),
   );
 
   function set(id: (typeof sheetExtras)[number]['id'], wanted: boolean) {
@@ -37,15 +42,17 @@
   {/each}
 </p>
 {#each cautions as caution (caution)}<p class="mt-1 text-caution">{caution}</p>{/each}
+<p class="mt-1 text-soft">
+  A sheet of
+  <SlotChoice
+    label="Size of the paper"
+    bind:value={() => draft.paperSize ?? USUAL_SIZE, (id) => (draft.paperSize = id)}
+    options={paperSizes}
+  />{print.placed.length > 0
+    ? ': as much is booked on its baths when it comes out of the last one.'
+    : '.'}
+</p>
 {#if print.placed.length > 0}
-  <p class="mt-1 text-soft">
-    A sheet of
-    <SlotChoice
-      label="Size of the paper"
-      bind:value={() => draft.paperSize ?? USUAL_SIZE, (id) => (draft.paperSize = id)}
-      options={paperSizes}
-    />: as much is booked on its baths when it comes out of the last one.
-  </p>
   <BathsThrough
     placed={print.placed}
     cautions={print.bathCautions}

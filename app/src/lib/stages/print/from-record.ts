@@ -28,6 +28,7 @@ export function draftFrom(print: Print): PrintDraft {
     lens: setup.lens,
     head: setup.head,
     paper: setup.paper,
+    ...(setup.paperSize && { paperSize: setup.paperSize }),
     contrastSetId: setup.contrastSetId,
     settingId: version.settingId,
     lag: String(setup.lamp.lagSeconds),

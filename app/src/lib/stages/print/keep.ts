@@ -13,6 +13,7 @@ import { format } from 'date-fns';
 import same from 'fast-deep-equal';
 import { type PrintDraft } from '../../nouns/in-hand/draft.ts';
 import { MOST_STRIPS } from '../../nouns/in-hand/limits.ts';
+import { USUAL_SIZE } from '../../nouns/paper/sizes.ts';
 import type { PrintBody } from '../../nouns/print/contract.ts';
 import { saidOf, unsaid } from '../../nouns/print/said-later.ts';
 import type { Pick as PatchPick } from '../../nouns/strip/contract.ts';
@@ -91,7 +92,7 @@ export function recordOf(
       lens: lensWords(draft),
       head: draft.head.trim(),
       paper: draft.paper.trim(),
-      ...(draft.paperSize && { paperSize: draft.paperSize }),
+      paperSize: draft.paperSize ?? USUAL_SIZE,
       contrastSetId: draft.contrastSetId,
       lamp,
     },

@@ -132,6 +132,7 @@ export interface PrintView {
   readonly dial?: string;
   /** What dry prints on this paper have taught, in a sentence; and how much of that is taken off, stops. */
   readonly dry?: string;
+  readonly dryStops?: number;
   readonly dryTakenStops?: number;
   readonly reasons: readonly string[];
   /** "Between 8.7 and 12.8 s." */
@@ -377,6 +378,7 @@ function readingOf({
   | 'dial'
   | 'printSeconds'
   | 'dry'
+  | 'dryStops'
   | 'dryTakenStops'
   | 'reasons'
   | 'bracket'
@@ -438,7 +440,7 @@ function readingOf({
     ...(session?.value && { taughtBy: session.value.learnedFrom }),
     ...(together && { together }),
     ...lagFoundBy(together, lamp),
-    ...(dry && { dry: dryWords(dry) }),
+    ...(dry && { dry: dryWords(dry), dryStops: dry.stops }),
     ...(dry && draft.dryDown && { dryTakenStops: Math.min(10, Math.max(-10, dry.stops)) }),
     ...(reading && {
       reading,

@@ -4,13 +4,13 @@
   import { onMount } from 'svelte';
   import { useDesk } from '../../../bench/desk/desk.svelte.ts';
   import { useKeys } from '../../../kit/keys/keys.svelte.ts';
-  import SlotChoice from '../../../kit/SlotChoice.svelte';
   import { shownRatio, wholePicture } from '../../../nouns/picture/corners.ts';
   import { MOST_POINTS, outlines } from '../../../nouns/picture/kinds.ts';
   import { MOST_AREAS } from '../../../nouns/print/limits.ts';
   import type { PrintInHand } from '../print-in-hand.svelte.ts';
   import type { ShownTones } from './messages.ts';
   import type { Drawing, PlanOverlay } from './overlay.ts';
+  import PictureShown from './PictureShown.svelte';
   import PicturePut from './PicturePut.svelte';
   import PictureTools from './PictureTools.svelte';
   import PlanCanvas from './PlanCanvas.svelte';
@@ -28,7 +28,9 @@
   const { draft } = $derived(print);
   const desk = useDesk();
   const view = $derived(print.view());
-  const asked = $derived(pictureAsked(draft, view));
+  /** As it lies in the tray, or as it will be on the wall. */
+  let dry = $state(false);
+  const asked = $derived(pictureAsked(draft, view, dry));
   const ratio = $derived(
     draft.picture
       ? shownRatio(draft.picture)
@@ -45,8 +47,12 @@
   let container = $state<HTMLDivElement>();
   let overlay = $state.raw<PlanOverlay>();
   const history = new PlanHistory(
-    () => print.draft.areas,
-    (areas) => (print.draft.areas = areas),
+    () => ({ areas: print.draft.areas, pieces: print.draft.pieces ?? [] }),
+    ({ areas, pieces }) => {
+      print.draft.areas = areas;
+      if (pieces.length > 0) print.draft.pieces = pieces;
+      else delete print.draft.pieces;
+    },
   );
 
   onMount(() => {
@@ -91,6 +97,7 @@
   // Whatever changes the plan, a field too, can be taken back.
   $effect(() => {
     void $state.snapshot(draft.areas);
+    void $state.snapshot(draft.pieces);
     history.note();
   });
 
@@ -222,16 +229,11 @@
 </p>
 <PicturePut {print} usual={shown?.usual} onsquare={() => (squaring = true)} />
 {#if asked}
-  <p class="text-[15px] leading-[2.6] text-soft">
-    Beside it
-    <SlotChoice
-      label="What is shown beside it"
-      bind:value={beside}
-      options={[
-        { id: 'none', name: 'nothing' },
-        { id: 'straight', name: 'the straight print' },
-        ...versions.map(({ number }) => ({ id: String(number), name: `version ${number}` })),
-      ]}
-    />. A likeness by the paper model, not a proof: a phone’s picture has tones of its own.
-  </p>
+  <PictureShown
+    bind:beside
+    bind:dry
+    versions={versions.map(({ number }) => number)}
+    dries={view.dry}
+    flashed={asked.question.flash !== undefined}
+  />
 {/if}

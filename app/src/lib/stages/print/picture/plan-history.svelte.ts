@@ -1,28 +1,32 @@
 import same from 'fast-deep-equal';
 import type { PrintDraft } from '../../../nouns/in-hand/draft.ts';
 
-type Areas = PrintDraft['areas'];
+/** The areas, and the test pieces over them: those go with their area. */
+interface Plan {
+  readonly areas: PrintDraft['areas'];
+  readonly pieces: NonNullable<PrintDraft['pieces']>;
+}
 
 /** What follows this closely belongs to the change before, ms. */
 const ONE_CHANGE_MS = 400;
 
 /** Every state of the plan that was, and that was taken back: undo and redo without end. */
 export class PlanHistory {
-  readonly #areas: () => Areas;
-  readonly #put: (areas: Areas) => void;
-  #last: Areas;
-  #before = $state.raw<readonly Areas[]>([]);
-  #after = $state.raw<readonly Areas[]>([]);
+  readonly #plan: () => Plan;
+  readonly #put: (plan: Plan) => void;
+  #last: Plan;
+  #before = $state.raw<readonly Plan[]>([]);
+  #after = $state.raw<readonly Plan[]>([]);
   #notedMs = -Infinity;
 
-  constructor(areas: () => Areas, put: (areas: Areas) => void) {
-    this.#areas = areas;
+  constructor(plan: () => Plan, put: (plan: Plan) => void) {
+    this.#plan = plan;
     this.#put = put;
     this.#last = this.#now();
   }
 
-  #now(): Areas {
-    return $state.snapshot(this.#areas()) as Areas;
+  #now(): Plan {
+    return $state.snapshot(this.#plan()) as Plan;
   }
 
   get canUndo(): boolean {
@@ -61,9 +65,9 @@ export class PlanHistory {
     this.#to(again);
   }
 
-  #to(areas: Areas): void {
+  #to(plan: Plan): void {
     this.#notedMs = -Infinity;
-    this.#last = areas;
-    this.#put(structuredClone(areas) as Areas);
+    this.#last = plan;
+    this.#put(structuredClone(plan));
   }
 }

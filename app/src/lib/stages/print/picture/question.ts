@@ -2,6 +2,7 @@ import {
   ratioInStops,
   toneById,
   type DrawnArea,
+  type Flash,
   type Paper,
   type PictureQuestion,
   type At,
@@ -60,12 +61,26 @@ export function carriedPicture(
   return { ...rest, seconds: (seconds * is) / was };
 }
 
-/** What the picture is to be shown as, by the plan on the page; nothing without a picture. */
-export function pictureAsked(draft: PrintDraft, view: PrintView): AskedPicture | undefined {
+/** A flash that the sheet is really given, made with the softest light of the set; and what it takes off the rest, stops. */
+function flashNow({ flash, set, printSeconds }: PrintView): { flash?: Flash; stops: number } {
+  const { share, threshold, mainSeconds } = flash ?? {};
+  if (!share || !threshold || !printSeconds || mainSeconds === undefined) return { stops: 0 };
+  const range = Math.max(...set.settings.map((setting) => setting.range));
+  return { flash: { share, range }, stops: ratioInStops(mainSeconds / printSeconds) };
+}
+
+/** What the picture is to be shown as, by the plan on the page, wet or when it is dry; nothing without a picture. */
+export function pictureAsked(
+  draft: PrintDraft,
+  view: PrintView,
+  dry = false,
+): AskedPicture | undefined {
   const { picture } = draft;
   if (!picture) return undefined;
   const { id, of, whiteCode, highlightCode } = picture;
   const { range = 110, seconds } = straightNow(view);
+  const flashed = flashNow(view);
+  const baseStops = seconds === undefined ? 0 : more(picture.seconds, seconds);
   return {
     ...{ id, mirrored: picture.mirrored === true, paper: view.on.paper },
     ...(picture.corners && { corners: picture.corners }),
@@ -77,7 +92,8 @@ export function pictureAsked(draft: PrintDraft, view: PrintView): AskedPicture |
       ...(highlightCode !== undefined && { highlightCode }),
       ...(picture.range !== undefined && { madeAtRange: picture.range }),
       range: view.reading ? range : (picture.range ?? range),
-      baseStops: seconds === undefined ? 0 : more(picture.seconds, seconds),
+      baseStops: baseStops + flashed.stops + (dry ? (view.dryStops ?? 0) : 0),
+      ...(flashed.flash && { flash: flashed.flash }),
       areas: draft.areas.flatMap((area, index) => drawn(area, view.areas[index]?.stops)),
       highlightDensity: toneById(draft.highlightTone).netDensity,
     },
@@ -90,11 +106,12 @@ export function ofVersion(
   { settingId, range, seconds, areas }: Version,
   { set }: PrintView,
 ): AskedPicture {
+  const { flash: _flash, ...question } = asked.question;
   const speedStops = set.settings.find(({ id }) => id === settingId)?.speedStops ?? 0;
   return {
     ...asked,
     question: {
-      ...asked.question,
+      ...question,
       range,
       baseStops: more(asked.straightSeconds, plainSeconds(seconds, speedStops)),
       areas: areas.flatMap((area) => drawn(area, area.stops)),

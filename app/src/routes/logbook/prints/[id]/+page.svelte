@@ -8,6 +8,7 @@
   import { newId } from '$lib/kit/new-id.ts';
   import { putInHand } from '$lib/nouns/in-hand/held.svelte.ts';
   import type { PrintDraft } from '$lib/nouns/in-hand/draft.ts';
+  import { paperSize } from '$lib/nouns/paper/sizes.ts';
   import { latestVersion } from '$lib/nouns/print/latest.ts';
   import type { PrintBody } from '$lib/nouns/print/contract.ts';
   import { addedChange } from '$lib/nouns/print/next-change.ts';
@@ -39,10 +40,11 @@
       setup.lens,
       setup.head && `head ${setup.head}`,
       setup.paper && `on ${setup.paper}`,
+      setup.paperSize && paperSize(setup.paperSize).name,
       `timer in ${setup.lamp.timerStepSeconds} s`,
       `lamp ${setup.lamp.lagSeconds} s late`,
     ]
-      .filter((words) => words !== '')
+      .filter((words) => words)
       .join(', '),
   );
   let problem = $state<string>();
