@@ -17,25 +17,28 @@ async function fill(client: pg.Client): Promise<void> {
   const subjects = ['furnace hall', 'glory hole', 'blowpipes', 'yard in snow', 'annealing oven'];
   const subject = `($2::text[])[1 + n % ${subjects.length}]`;
   await client.query(
-    `INSERT INTO rolls (id, version, body, title, words, state, made_at, started_at, finished_at)
+    `INSERT INTO rolls (id, version, body, title, words, state, made_at, started_at, finished_at,
+       material, setting, seconds)
      SELECT gen_random_uuid(), 1, $1::jsonb || jsonb_build_object('title', title), title,
             'roll ' || title || ' Halden 400 word' || n % 997,
             CASE n % 50 WHEN 0 THEN 'planned' WHEN 1 THEN 'stopped' ELSE 'developed' END,
             to_timestamp(1400000000 + n * 3600), to_timestamp(1400000000 + n * 3600),
-            to_timestamp(1400002000 + n * 3600)
+            to_timestamp(1400002000 + n * 3600), 'Shelf film ' || n % 17, 'ei:' || 100 * (1 + n % 8), 300 + n % 600
      FROM (SELECT n, 'Shelf R-' || n || ', ' || ${subject} AS title FROM generate_series(1, $3::int) n) made`,
     [JSON.stringify(rollExample), subjects, ENTRIES],
   );
   await client.query(
-    `INSERT INTO prints (id, version, body, title, words, made_at)
+    `INSERT INTO prints (id, version, body, title, words, made_at, material, setting, size, seconds, strips, tags)
      SELECT gen_random_uuid(), 1, $1::jsonb || jsonb_build_object('title', title), title,
-            'print ' || title || ' Marrow fibre word' || n % 997, to_timestamp(1400000000 + n * 3600)
+            'print ' || title || ' Marrow fibre word' || n % 997, to_timestamp(1400000000 + n * 3600),
+            'Shelf paper ' || n % 23, 'filters:' || n % 6, '20.3x25.4', 5 + n % 60, n % 9,
+            CASE n % 40 WHEN 0 THEN ARRAY['tag ' || n % 30] ELSE '{}'::text[] END
      FROM (SELECT n, 'Shelf P-' || n || ', ' || ${subject} AS title FROM generate_series(1, $3::int) n) made`,
     [JSON.stringify(printExample), subjects, ENTRIES],
   );
   const step = (kind: string, later: number, more: string) =>
     `SELECT id, started_at + interval '${later} s' AS at, jsonb_build_object('kind', '${kind}', ${more}) AS rest
-     FROM rolls WHERE title LIKE 'Shelf R-%'`;
+     FROM rolls WHERE title COLLATE "C" LIKE 'Shelf R-%'`;
   await client.query(
     `INSERT INTO run_events (id, roll_id, at, body)
      SELECT event, id, at, rest || jsonb_build_object('id', event::text, 'atMs', (extract(epoch FROM at) * 1000)::bigint)
@@ -104,8 +107,8 @@ export async function largeLogbook(address: string, client: pg.Client): Promise<
   const inHand = await one('SELECT id FROM prints_in_hand LIMIT 1');
   const exposed = await one(`SELECT id FROM rolls WHERE state = 'exposed' LIMIT 1`);
   await fill(client);
-  const roll = await one(`SELECT id FROM rolls WHERE title LIKE 'Shelf R-4213,%'`);
-  const print = await one(`SELECT id FROM prints WHERE title LIKE 'Shelf P-4213,%'`);
+  const roll = await one(`SELECT id FROM rolls WHERE title COLLATE "C" LIKE 'Shelf R-4213,%'`);
+  const print = await one(`SELECT id FROM prints WHERE title COLLATE "C" LIKE 'Shelf P-4213,%'`);
   const bare = at(await bareAnswers(), 0.5);
   const bareQuery = at(await timed(() => client.query('SELECT 1')), 0.5);
   const before = await readInSequence(client);
@@ -117,6 +120,9 @@ export async function largeLogbook(address: string, client: pg.Client): Promise<
     ...['/print', `/print/${inHand}`, '/print/setup', '/print/proof', `/print/proof/${roll}`],
     ...['/logbook', '/logbook?q=furnace+R', '/logbook?q=roll', '/logbook?q=word7'],
     ...['/logbook?q=yard+snow+4213', '/logbook?q=nothing+like+it', '/logbook?q=halden+unheard'],
+    ...['/logbook?sort=name', '/logbook?sort=strips', '/logbook?sort=time&order=down&kind=roll'],
+    ...['/logbook?on=Shelf+paper+7', '/logbook?on=Shelf+film+3&sort=name&q=furnace'],
+    ...['/logbook?setting=filters:3&from=2020-01-01&to=2020-12-31', '/logbook?tag=tag+10'],
     ...[`/logbook/rolls/${roll}`, `/logbook/prints/${print}`],
     ...['/api/v1/rolls', `/api/v1/rolls/${roll}/events`, `/api/v1/runs?also=${roll}`],
     `/api/v1/logbook?after=1500000000000_${print}`,

@@ -22,6 +22,7 @@ import { serve } from '../tools/serve.mjs';
 import { needChromium } from '../tools/packages.mjs';
 import { report } from './printer/report.ts';
 import { largeLogbook } from './logbook.ts';
+import { decoding } from './decode.ts';
 import { drags } from './drags.ts';
 import { throwawayCluster } from '../tools/test.mjs';
 
@@ -153,6 +154,7 @@ line(
   rate(() => lookedUp(aRow)[0]),
   'a bare table',
 );
+await decoding();
 
 const cluster = await throwawayCluster();
 const port = (await freePort(0)) ?? 0;

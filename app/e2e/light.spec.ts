@@ -76,6 +76,7 @@ const otherPages = [
 const demoRoll = '/logbook/rolls/7c1d4b60-52e8-4f3a-8118-000000000000';
 const moreOfTheLogbook = [
   '/logbook/year',
+  '/logbook?kind=print&sort=strips',
   '/logbook/compare?a=7c1d4b60-52e8-4f3a-9000-000000000003&b=7c1d4b60-52e8-4f3a-9000-000000000004',
 ];
 const demoPrint = '/logbook/prints/7c1d4b60-52e8-4f3a-9000-000000000003';

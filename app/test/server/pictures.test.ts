@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
 import { GET, PUT } from '../../src/routes/api/v1/pictures/[id]/+server.ts';
+import { GET as original } from '../../src/routes/api/v1/pictures/[id]/original/+server.ts';
 import { GET as small } from '../../src/routes/api/v1/pictures/[id]/small/+server.ts';
 import { GET as preview } from '../../src/routes/api/v1/pictures/[id]/preview/+server.ts';
 import { newDraft } from '../../src/lib/nouns/in-hand/begin.ts';
@@ -23,7 +24,7 @@ async function send(handler: Handler, id: string, bytes?: Uint8Array, headers = 
     headers,
     ...(bytes && { body: Buffer.from(bytes) }),
   });
-  return handler({ params: { id }, request } as never);
+  return handler({ params: { id }, request, url: new URL(request.url) } as never);
 }
 
 /** A ramp from black to white. */
@@ -144,6 +145,42 @@ describe('what is no picture is refused with a sentence, and nothing is stored',
 
   it('a good one is read after all of them', async () => {
     expect((await put(await ramp(20, 20).png().toBuffer())).status).toBe(201);
+  });
+});
+
+describe('the file of a picture', () => {
+  const originalOf = async (id: string) => {
+    const response = await original({ params: { id } } as never);
+    return { response, bytes: Buffer.from(await response.arrayBuffer()) };
+  };
+  const putKept = (id: string, bytes: Uint8Array, type: string) => {
+    const url = new URL('http://127.0.0.1/?original=keep');
+    const body = Buffer.from(bytes);
+    const headers = { 'content-type': type };
+    return PUT({
+      params: { id },
+      url,
+      request: new Request(url, { method: 'PUT', body, headers }),
+    } as never);
+  };
+
+  it('is not kept, unless that is asked for', async () => {
+    const bytes = await ramp(80, 40).jpeg().toBuffer();
+    const { id } = await put(bytes);
+    expect((await originalOf(id)).response.status).toBe(404);
+    expect((await putKept(id, bytes, 'image/jpeg')).status).toBe(200);
+    const { response, bytes: kept } = await originalOf(id);
+    expect(kept.equals(bytes)).toBe(true);
+    expect(response.headers.get('content-type')).toBe('image/jpeg');
+    expect(response.headers.get('content-disposition')).toContain('picture.jpg');
+  });
+
+  it('goes out as bytes, whatever it called itself', async () => {
+    const id = randomUUID();
+    await putKept(id, await ramp(80, 41).png().toBuffer(), 'text/html');
+    expect((await originalOf(id)).response.headers.get('content-type')).toBe(
+      'application/octet-stream',
+    );
   });
 });
 

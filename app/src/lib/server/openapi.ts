@@ -405,7 +405,13 @@ function exchange() {
           operationId: 'put-picture',
           summary:
             'Keeps a picture, small and grey: JPEG, PNG, WebP or TIFF, up to 60 megapixels and 150 MB; it is never replaced',
-          parameters: [idParameter('id')],
+          parameters: [
+            idParameter('id'),
+            asked('original', 'Keep the file as well, with all that it says of where and when', {
+              type: 'string',
+              enum: ['keep'],
+            }),
+          ],
           requestBody: {
             required: true,
             content: { 'image/*': { schema: { type: 'string', format: 'binary' } } },
@@ -438,6 +444,22 @@ function exchange() {
       },
     ],
     [
+      '/api/v1/pictures/{id}/original',
+      {
+        get: {
+          operationId: 'get-picture-original',
+          summary: 'The file as it was sent, where it was asked to be kept',
+          parameters: [idParameter('id')],
+          responses: {
+            ...file('image/*', 'The file'),
+            '404': problemAnswer('No such picture, or its file was not kept'),
+            ...wrongInput,
+            ...away,
+          },
+        },
+      },
+    ],
+    [
       '/api/v1/pictures/{id}/small',
       {
         get: {
@@ -445,21 +467,16 @@ function exchange() {
           summary: 'The picture, or the part between four corners, at most 240 pixels long',
           parameters: [
             idParameter('id'),
-            {
-              ...{ name: 'corners', in: 'query', required: false },
-              description:
-                'x,y of four corners from the top left one clockwise, in shares of width and height',
-              schema: { type: 'string', example: '0.1,0.1,0.4,0.1,0.4,0.3,0.1,0.3' },
-            },
-            {
-              ...{ name: 'mirrored', in: 'query', required: false },
-              schema: { type: 'string', enum: ['yes'] },
-            },
-            {
-              ...{ name: 'grid', in: 'query', required: false },
-              description: 'At most 1080 pixels long, for a grid of small ones',
-              schema: { type: 'string', enum: ['yes'] },
-            },
+            asked(
+              'corners',
+              'x,y of four corners from the top left one clockwise, in shares of width and height',
+              { type: 'string', example: '0.1,0.1,0.4,0.1,0.4,0.3,0.1,0.3' },
+            ),
+            asked('mirrored', 'The other way round', { type: 'string', enum: ['yes'] }),
+            asked('grid', 'At most 1080 pixels long, for a grid of small ones', {
+              type: 'string',
+              enum: ['yes'],
+            }),
           ],
           responses: {
             ...file('image/webp', 'The small picture'),

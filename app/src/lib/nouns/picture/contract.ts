@@ -72,6 +72,8 @@ export const ShownPicture = Type.Object(
     /** The place of a negative that becomes the print's highlight. */
     highlightCode: code('The code of the highlight'),
     mirrored: Type.Optional(Type.Boolean()),
+    /** The file that it was made of was kept as well. */
+    original: Type.Optional(Type.Boolean()),
     /** Where the corners of the print are on it. */
     corners: Type.Optional(fourCorners),
     /** R and time of the straight print that it is of, so that what was changed since is shown too. */

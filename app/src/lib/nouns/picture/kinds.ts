@@ -31,3 +31,18 @@ export const edges = [
   { id: 'fading', name: 'a long fading', soft: 0.4 },
 ] as const;
 export const USUAL_SOFT = 0.06;
+
+/** The kinds of file that a picture is read from, and how such a file is called. */
+const fileTypes: Readonly<Record<string, string>> = {
+  'image/jpeg': 'jpg',
+  'image/png': 'png',
+  'image/webp': 'webp',
+  'image/tiff': 'tif',
+};
+const UNKNOWN_TYPE = 'application/octet-stream';
+
+/** A type that a file may be given out with again: whatever else it calls itself, it is only bytes. */
+export const fileType = (type: string | null) =>
+  type !== null && type in fileTypes ? type : UNKNOWN_TYPE;
+
+export const fileEnding = (type: string) => fileTypes[type] ?? 'bin';

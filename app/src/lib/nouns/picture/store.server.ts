@@ -49,18 +49,44 @@ export const pictures = {
     return (await models().pictureRows.findByPk(id))?.preview;
   },
 
-  /** Keeps a picture under its id; the same file again changes nothing, and another one is refused: a picture is never replaced. */
-  async put(id: string, bytes: Uint8Array): Promise<{ picture: Picture; created: boolean }> {
-    const digest = digestOf(bytes);
-    const kept = await models().pictureRows.findByPk(id, { attributes: { exclude: ['preview'] } });
-    if (kept && kept.digest !== digest) throw new Conflict(resource(kept), undefined);
-    if (kept) return { picture: resource(kept), created: false };
-    const { preview, width, height } = await decodePicture(bytes);
-    const [row, created] = await models().pictureRows.findOrCreate({
-      where: { id },
-      defaults: { id, digest, width, height, preview: Buffer.from(preview), madeAt: new Date() },
-    });
-    if (row.digest !== digest) throw new Conflict(resource(row), undefined);
-    return { picture: resource(row), created };
+  /** The file that it was made of, where that was kept. */
+  async original(id: string): Promise<{ type: string; file: Uint8Array } | undefined> {
+    return (await models().originalRows.findByPk(id)) ?? undefined;
+  },
+
+  /**
+   * Keeps a picture under its id; the same file again changes nothing, and another one is refused: a picture is never replaced.
+   * @param original the type of the file, where it is to be kept as well, with all that it says of where and when
+   */
+  async put(
+    id: string,
+    bytes: Uint8Array,
+    original?: string,
+  ): Promise<{ picture: Picture; created: boolean }> {
+    const kept = await keepPreview(id, bytes);
+    if (original !== undefined) {
+      await models().originalRows.findOrCreate({
+        where: { id },
+        defaults: { id, type: original, file: Buffer.from(bytes) },
+      });
+    }
+    return kept;
   },
 };
+
+async function keepPreview(
+  id: string,
+  bytes: Uint8Array,
+): Promise<{ picture: Picture; created: boolean }> {
+  const digest = digestOf(bytes);
+  const kept = await models().pictureRows.findByPk(id, { attributes: { exclude: ['preview'] } });
+  if (kept && kept.digest !== digest) throw new Conflict(resource(kept), undefined);
+  if (kept) return { picture: resource(kept), created: false };
+  const { preview, width, height } = await decodePicture(bytes);
+  const [row, created] = await models().pictureRows.findOrCreate({
+    where: { id },
+    defaults: { id, digest, width, height, preview: Buffer.from(preview), madeAt: new Date() },
+  });
+  if (row.digest !== digest) throw new Conflict(resource(row), undefined);
+  return { picture: resource(row), created };
+}

@@ -170,6 +170,15 @@ export class PictureRow extends Model<
   declare madeAt: Date;
 }
 
+export class OriginalRow extends Model<
+  InferAttributes<OriginalRow>,
+  InferCreationAttributes<OriginalRow>
+> {
+  declare id: string;
+  declare type: string;
+  declare file: Buffer;
+}
+
 const versioned: ModelAttributes = {
   id: { type: DataTypes.UUID, primaryKey: true },
   version: { type: DataTypes.INTEGER, allowNull: false },
@@ -250,6 +259,11 @@ export function models() {
       preview: { type: DataTypes.BLOB, allowNull: false },
       madeAt: { type: DataTypes.DATE, allowNull: false },
     });
+    define(OriginalRow, 'picture_originals', {
+      id: { type: DataTypes.UUID, primaryKey: true },
+      type: { type: DataTypes.TEXT, allowNull: false },
+      file: { type: DataTypes.BLOB, allowNull: false },
+    });
     initialised = sequelize;
   }
   return {
@@ -262,5 +276,6 @@ export function models() {
     TrayEventRow,
     BathEntryRow,
     pictureRows: PictureRow,
+    originalRows: OriginalRow,
   };
 }

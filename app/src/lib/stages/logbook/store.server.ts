@@ -108,8 +108,8 @@ async function firstOf(kind: EntryKind, asked: Asked, after?: Cursor): Promise<R
   const common = await ask(`SELECT ${taken} FROM (${first}) AS first WHERE ${FOUND}`);
   if (common.length === limit) return common;
   // By word, whatever the planner thinks of how many there are: the first of them are sorted out afterwards.
-  const found = `WITH found AS MATERIALIZED (SELECT * FROM ${table} WHERE ${FOUND})`;
-  return ask(`${found} SELECT ${taken} FROM found ${where}`);
+  const found = `WITH found AS MATERIALIZED (SELECT * FROM ${table} WHERE ${[FOUND, ...all].join(' AND ')})`;
+  return ask(`${found} SELECT ${taken} FROM found`);
 }
 
 /** As the database sorts names: numbers by what they are, capitals and accents make no difference. */

@@ -15,6 +15,7 @@ import { pictures } from './0014-pictures.ts';
 import { byNegative } from './0015-by-negative.ts';
 import { unjudged } from './0016-unjudged.ts';
 import { logbookColumns } from './0017-logbook-columns.ts';
+import { originals } from './0018-originals.ts';
 import type { Migration } from './migration.ts';
 
 /** Every migration, oldest first. */
@@ -36,4 +37,5 @@ export const migrations: readonly Migration[] = [
   byNegative,
   unjudged,
   logbookColumns,
+  originals,
 ];

@@ -21,18 +21,23 @@
   /** The one that was taken off last: it can be put back. */
   let before = $state.raw<ShownPicture>();
   const id = $props.id();
+  /** A picture is kept small and grey; its file only where that is wanted. */
+  let keepFile = $state(false);
 
   async function choose(event: Event & { currentTarget: HTMLInputElement }) {
     const [file] = event.currentTarget.files ?? [];
     if (!file) return;
     problem = undefined;
     reading = true;
-    const kept = await upload(file);
+    const kept = await upload(file, keepFile);
     reading = false;
     problem = kept.problem;
     if (!kept.picture) return;
     const { id: key, width, height } = kept.picture;
-    draft.picture = { id: key, of: 'print', width, height, ...straightNow(print.view()) };
+    draft.picture = {
+      ...{ id: key, of: 'print', width, height, ...straightNow(print.view()) },
+      ...(keepFile && { original: true }),
+    };
   }
 
   function takeOff() {
@@ -117,6 +122,21 @@
       onchange={choose}
       disabled={reading}
     /></label
-  >
+  >, its file
+  <SlotChoice
+    label="What becomes of the file"
+    bind:value={() => (keepFile ? 'kept' : 'not-kept'), (what) => (keepFile = what === 'kept')}
+    options={[
+      {
+        id: 'not-kept',
+        name: 'not kept',
+        more: 'Only a small grey picture is: it says nothing of where and when.',
+      },
+      { id: 'kept', name: 'kept as well', more: 'As it is, in the database and in every backup.' },
+    ]}
+  />.
+  {#if picture?.original}
+    <a class="slot-in" href="/api/v1/pictures/{picture.id}/original" download>The file as it was</a>
+  {/if}
 </p>
 {#if problem}<p class="text-trouble" role="alert">{problem}</p>{/if}
