@@ -124,22 +124,23 @@ function openBeside(beside, path) {
 }
 
 /**
- * The migrations that this Katachron knows, and the tables that they make; its own book of them is one more.
+ * The migrations that this Katachron knows, and the tables and collations that they make; its own book of them is one table more.
  * @param {string} project
  */
 export function knownSchema(project) {
   const folder = join(project, 'app', 'src', 'lib', 'server', 'database', 'migrations');
   const files = readdirSync(folder).filter((name) => /^\d{4}-.*\.ts$/.test(name));
-  const tables = files.flatMap((name) =>
-    [
-      ...readFileSync(join(folder, name), 'utf8').matchAll(
-        /CREATE TABLE (\w+)|shelfTable\('(\w+)'\)/g,
+  /** @param {RegExp} made */
+  const named = (made) =>
+    files.flatMap((name) =>
+      [...readFileSync(join(folder, name), 'utf8').matchAll(made)].map(
+        ([, plain, shelf]) => plain ?? shelf ?? '',
       ),
-    ].map(([, plain, shelf]) => plain ?? shelf ?? ''),
-  );
+    );
   return {
     migrations: files.map((name) => name.replace(/\.ts$/, '')),
-    tables: ['migrations', ...tables],
+    tables: ['migrations', ...named(/CREATE TABLE (\w+)|shelfTable\('(\w+)'\)/g)],
+    collations: named(/CREATE COLLATION (\w+)/g),
   };
 }
 
@@ -167,7 +168,7 @@ export async function restore(project, path) {
           `${path} is a backup of something else, not of Katachron: nothing was changed.`,
         );
       }
-      const { migrations, tables } = knownSchema(project);
+      const { migrations, tables, collations } = knownSchema(project);
       const been = await ask(join(programs, 'pg_restore'), [
         ...['--data-only', '--table=migrations', '--file=-', path],
       ]);
@@ -190,7 +191,10 @@ export async function restore(project, path) {
         );
         if (read !== 0) throw new Stop(`${failed}; the reason is above.`);
         const told = withoutPassword(url);
-        const emptied = `DROP TABLE IF EXISTS ${tables.join(', ')} CASCADE`;
+        const emptied = [
+          `DROP TABLE IF EXISTS ${tables.join(', ')} CASCADE`,
+          ...collations.map((name) => `DROP COLLATION IF EXISTS ${name}`),
+        ].join('; ');
         const code = await run(
           join(programs, 'psql'),
           [

@@ -87,10 +87,16 @@ test('the logbook is sorted by its columns and narrowed, and says to what', asyn
   await expect(page.getByRole('button', { name: 'Only prints, on Wharf pearl' })).toBeVisible();
   await expect(rows.filter({ hasText: 'Marrow fibre' })).toHaveCount(0);
   await expect(rows.filter({ hasText: 'Blowpipes, rack by the door' })).toBeVisible();
+  // Words that are sent by Enter leave it narrowed.
+  await page.getByRole('textbox', { name: /^Find/ }).fill('rack');
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('found')).toHaveText('1 found');
+  await expect(page).toHaveURL(/on=Wharf\+pearl/);
+  await page.getByRole('textbox', { name: /^Find/ }).fill('');
   await page.getByRole('button', { name: /^Setting: / }).click();
   await page.getByRole('radio', { name: 'EI 400' }).click();
   await expect(
-    page.getByText('Nothing is there that is prints, on Wharf pearl, EI 400.'),
+    page.getByText('No entry fits all of it: prints, on Wharf pearl, EI 400.'),
   ).toBeVisible();
   await page.getByRole('link', { name: 'All of it again' }).click();
   await expect(page.getByRole('button', { name: 'Narrow it' })).toBeVisible();

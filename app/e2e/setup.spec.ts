@@ -105,3 +105,20 @@ test('a paper is measured, its curve follows, and its settings come to the sessi
   await page.getByRole('button', { name: /^The filter of this strip/ }).click();
   await expect(page.getByRole('radio', { name: /^2½ R 90/ })).toBeVisible();
 });
+
+test('what a paper dries darker is kept by its test, and said where prints on it are made', async ({
+  page,
+}) => {
+  await open(page, '/print/setup/papers/new');
+  await page.getByLabel('Name', { exact: true }).fill('Tarn fibre');
+  await page.getByLabel('Dries darker, %').fill('a lot');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/^Type per cent, as 8/)).toBeVisible();
+  await expect(page.getByLabel('Dries darker, %')).toHaveValue('a lot');
+  await page.getByLabel('Dries darker, %').fill('8');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/dries 8 % darker/)).toBeVisible();
+  await leavePrint(page, { ...stripRead, paper: 'Tarn fibre' });
+  await openPrint(page);
+  await expect(page.getByText(/its test this paper dries .* 8 % less light/)).toBeVisible();
+});

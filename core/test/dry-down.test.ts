@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { learnDryDown } from '../src/index.ts';
+import { addStops, learnDryDown, percentInStops } from '../src/index.ts';
 
 it('nothing judged, nothing known: none, within a fifth of a stop', () => {
   expect(learnDryDown([]).stops).toBe(0);
@@ -18,4 +18,21 @@ it('ten verdicts that agree are believed, and are surer than one', () => {
   const many = learnDryDown(Array.from({ length: 10 }, () => 0.15));
   expect(many.stops).toBeCloseTo(0.14, 2);
   expect(many.withinStops).toBeLessThan(learnDryDown([0.15]).withinStops / 2);
+});
+
+it('its test: the dried −8 % print matches the wet one, so 21.5 s become 19.78 s', () => {
+  const tested = -percentInStops(-8);
+  expect(tested).toBeCloseTo(0.1203, 4);
+  expect(addStops(21.5, -tested)).toBeCloseTo(19.78, 2);
+  // It stands until dry prints say otherwise, and is surer than what papers do as a rule.
+  expect(learnDryDown([], 'fibre', tested).stops).toBeCloseTo(tested, 9);
+  expect(learnDryDown([], 'fibre', tested).withinStops).toBeLessThan(
+    learnDryDown([], 'fibre').withinStops,
+  );
+  const contradicted = learnDryDown(
+    Array.from({ length: 20 }, () => 0),
+    'fibre',
+    tested,
+  );
+  expect(contradicted.stops).toBeLessThan(tested / 2);
 });

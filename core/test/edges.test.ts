@@ -48,6 +48,7 @@ describe('a key line', () => {
     expect(line.justBlackSeconds).toBeCloseTo(4.461, 3);
     expect(line.seconds).toBeCloseTo(6.309, 3);
     expect(line.tooMuchStops).toBeCloseTo(3.65, 3);
+    expect(14 * 2 ** 2.5).toBeCloseTo(79.2, 2);
     expect(keyLine(8.5, 0.28).tooMuchStops).toBeUndefined();
     expect(() => keyLine(8.5, -0.1)).toThrow(/maximum black/);
   });

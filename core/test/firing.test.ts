@@ -88,6 +88,7 @@ describe('the rest of a firing that was stopped', () => {
   it('is dialled as the timer can, what had been counted less the lag (P4)', () => {
     const rest = restOfFiring(21.22, 12.4, { lagSeconds: 0.22, timerStepSeconds: 0.1 });
     expect(rest).toBe(9);
+    expect(21 - (12.4 - 0.22)).toBeCloseTo(8.82, 3);
     const got = 12.4 - 0.22 + (rest - 0.22);
     expect(Math.log2(got / 21)).toBeCloseTo(-0.002751, 5);
   });

@@ -1,18 +1,20 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+  type BlueAndGreen,
   checkStrip,
+  curveForRange,
   defaultPaper,
   flashedRange,
   keepTone,
+  lightOf,
+  logExposureAt,
   mainUnderFlash,
   markedAperture,
   mixOf,
   pairFromStrips,
   rangeUnderFlash,
   shareOfPlace,
-  lightOf,
-  type BlueAndGreen,
   shortenedFirst,
   splitPair,
   timeAtAperture,
@@ -111,6 +113,17 @@ describe('light of several contrasts', () => {
       89.46,
       2,
     );
+    // How much light a place of that tone takes, by a mix of its own.
+    const taken = (softSeconds: number) => {
+      const { range, seconds } = mixOf(defaultPaper, [
+        { ...soft, seconds: softSeconds },
+        picked[1],
+      ]);
+      const curve = curveForRange(defaultPaper, range);
+      const at = (net: number) => logExposureAt(curve, defaultPaper.dMin + net);
+      return Math.log2(10 ** (at(tones.shadow) - at(0.6)) / seconds);
+    };
+    expect(taken(shortened) - taken(10)).toBeCloseTo(0.1183, 4);
   });
 
   it('both tones are kept in whatever order they were found, or the pair is refused', () => {

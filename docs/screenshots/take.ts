@@ -97,12 +97,9 @@ const lookedOver = async (page: Page) => {
   await page.keyboard.press('Space');
   await page.waitForTimeout(300);
 };
-/** Frames rated by keyboard. */
-const rated = async (page: Page) => {
-  for (const key of ['n', 'ArrowRight', 'p', 'ArrowRight', 'm', 'ArrowDown', 'p', 'ArrowLeft', 'n']) {
-    await page.keyboard.press(key);
-  }
-  await page.getByRole('button', { name: 'Frame 2, pick' }).click();
+/** A frame that was picked, with what was said of it. */
+const chosen = async (page: Page) => {
+  await page.getByRole('button', { name: 'Frame 14, pick' }).click();
   await page.waitForTimeout(500);
 };
 /** Three spots read by the stand-in of the probe, against a print that was right. */
@@ -126,7 +123,7 @@ const shots: readonly Shot[] = [
   { name: 'print-red', path: './', light: 'red', size: desk, before: stripIn },
   { name: 'print-phone', path: './', light: 'red', size: phone },
   { name: 'fire', path: './fire?what=strip', light: 'red', size: desk, before: lookedOver },
-  { name: 'proof', path: '/print/proof/7c1d4b60-52e8-4f3a-8118-000000000000', light: 'white', size: desk, before: rated },
+  { name: 'proof', path: '/print/proof/7c1d4b60-52e8-4f3a-8118-000000000000', light: 'white', size: desk, before: chosen },
   { name: 'readings', path: './readings', light: 'white', size: desk, before: probed },
   { name: 'plan', path: '/print/7c1d4b60-52e8-4f3a-9100-000000000001/plan', light: 'white', size: desk, before: pictureShown },
   { name: 'paper', path: '/print/setup/papers/3d9a5e10-0c7b-4f26-a1d4-000000000052', light: 'white', size: desk },

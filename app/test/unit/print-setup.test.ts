@@ -1,3 +1,4 @@
+import { percentInStops } from '@katachron/core';
 import { describe, expect, it } from 'vitest';
 import type { PrintDraft } from '../../src/lib/nouns/in-hand/draft.ts';
 import { enlargerExample } from '../../src/lib/nouns/enlarger/contract.ts';
@@ -245,6 +246,15 @@ describe('a dry verdict', () => {
     expect(taught([changed, changed, changed])).toBeCloseTo(plain, 9);
     // Right as it was: no more than a paper of which nothing is known.
     expect(taught([judged(0), judged(0), judged(0)])).toBeLessThan(plain - 0.05);
+  });
+
+  it('by the test of its paper is known before any print was judged', () => {
+    const paper = { ...paperExample, name: 'Cinder matt', dryDownStops: -percentInStops(-8) };
+    const view = printView(draft, { ...emptyBench, papers: [paper] });
+    expect(view.dry).toMatch(/^By its test this paper dries .* darker .*: 8 % less light\.$/);
+    expect(view.dryStops).toBeCloseTo(0.1203, 4);
+    const taught = printView(draft, { ...emptyBench, papers: [paper], evidence });
+    expect(taught.dry).toContain('With its test that is');
   });
 
   it('on another paper says nothing', () => {

@@ -54,6 +54,11 @@
     if (type !== 'goto') asked = data.asked;
   });
 
+  /** What goes along when the words are sent by Enter. */
+  const besides = $derived(
+    [...new URLSearchParams(searchOf(asked))].filter(([name]) => name !== 'q'),
+  );
+
   function find(words: string) {
     asked = { ...asked, words };
     clearTimeout(waiting);
@@ -76,6 +81,7 @@
 
 <h1 class="heading">Logbook</h1>
 <form method="GET" class="mt-6 flex flex-wrap items-baseline gap-x-6" role="search">
+  {#each besides as [name, value] (name)}<input type="hidden" {name} {value} />{/each}
   <label class="sr-only" for="find">Find rolls and prints by words</label>
   <input
     id="find"
@@ -130,7 +136,7 @@
     {:else}
       {narrowed === ''
         ? 'Nothing holds all of these words. Try fewer, or only their beginnings.'
-        : `Nothing is there that is ${narrowed}${data.asked.words.trim() === '' ? '' : ' and holds all of these words'}.`}
+        : `No entry fits all of it: ${narrowed}${data.asked.words.trim() === '' ? '' : ', and the words'}.`}
     {/if}
   </p>
   {#if !looked}

@@ -28,6 +28,10 @@ export const PaperBody = Type.Object(
       ),
       { title: 'The calibrated settings', maxItems: 20, uniqueItemProperties: ['id'] },
     ),
+    /** What it dries darker, by its test: a wet print beside dried ones. */
+    dryDownStops: Type.Optional(
+      Type.Number({ title: 'What it dries darker', minimum: 0, maximum: 1, description: 'stops' }),
+    ),
     note: text('The note', 200),
   },
   { title: 'A paper', additionalProperties: false },

@@ -1,4 +1,4 @@
-import { contrastSet, type ContrastSetId } from '@katachron/core';
+import { contrastSet, percentInStops, stopsInPercent, type ContrastSetId } from '@katachron/core';
 import type { PaperBody } from './contract.ts';
 import { needed, troublesOf, within } from '../../kit/form.ts';
 import { attempt } from '../../words/attempt.ts';
@@ -12,13 +12,15 @@ export interface PaperForm {
   speed: string;
   dMin: string;
   dMax: string;
+  /** The dried print that matches the wet one got so much less, per cent; empty where nobody tested it. */
+  dryDown: string;
   /** By setting: R, and speed in stops; empty where nobody measured it. */
   settings: Record<string, { range: string; speed: string }>;
   note: string;
 }
 
 export type PaperTroubles = Partial<
-  Record<'name' | 'speed' | 'dMin' | 'dMax' | 'settings', string>
+  Record<'name' | 'speed' | 'dMin' | 'dMax' | 'dryDown' | 'settings', string>
 >;
 
 const noSettings = (setId: ContrastSetId): PaperForm['settings'] =>
@@ -31,9 +33,13 @@ export const emptyPaperForm = (): PaperForm => ({
   speed: '',
   dMin: '0.06',
   dMax: '2.15',
+  dryDown: '',
   settings: noSettings('filters'),
   note: '',
 });
+
+/** Stops as a test has them: per cent less light. */
+const dryDownPercent = (stops: number) => Number((-stopsInPercent(-stops)).toFixed(1));
 
 export function paperForm(paper: PaperBody): PaperForm {
   const settings = noSettings(paper.contrastSetId);
@@ -47,6 +53,7 @@ export function paperForm(paper: PaperBody): PaperForm {
     speed: paper.speed === undefined ? '' : String(paper.speed),
     dMin: String(paper.dMin),
     dMax: String(paper.dMax),
+    dryDown: paper.dryDownStops === undefined ? '' : String(dryDownPercent(paper.dryDownStops)),
     settings,
     note: paper.note,
   };
@@ -89,8 +96,20 @@ export function readPaper(
   const dMax = attempt(() =>
     within(form.dMax, 'Type a density from 1.95 on, for example 2.1.', 1.95, 3),
   );
+  const dryDown = attempt(() =>
+    form.dryDown.trim() === ''
+      ? undefined
+      : -percentInStops(
+          -within(
+            form.dryDown.replace(/%\s*$/, ''),
+            'Type per cent, as 8: so much less light the dried print got that matches the wet one.',
+            0,
+            50,
+          ),
+        ),
+  );
   const settings = attempt(() => readSettings(form));
-  const troubles = troublesOf({ name, speed, dMin, dMax, settings });
+  const troubles = troublesOf({ name, speed, dMin, dMax, dryDown, settings });
   if (troubles) return { troubles };
   return {
     body: {
@@ -101,15 +120,21 @@ export function readPaper(
       dMin: dMin.value!,
       dMax: dMax.value!,
       settings: settings.value!,
+      ...(dryDown.value !== undefined && { dryDownStops: dryDown.value }),
       note: form.note.trim(),
     },
   };
 }
 
 /** "fibre, P 250, black 2.1; not calibrated": a paper in a line. */
-export function paperLine({ base, speed, dMax, settings, note }: PaperBody): string {
+export function paperLine({ base, speed, dMax, settings, dryDownStops, note }: PaperBody): string {
   const measured =
     settings.length === 0 ? 'not calibrated' : `${settings.length} settings measured`;
-  const facts = [base, speed !== undefined && `P ${speed}`, `black ${dMax}`].filter(Boolean);
+  const facts = [
+    base,
+    speed !== undefined && `P ${speed}`,
+    `black ${dMax}`,
+    dryDownStops !== undefined && `dries ${dryDownPercent(dryDownStops)} % darker`,
+  ].filter(Boolean);
   return [facts.join(', '), measured, note].filter(Boolean).join('; ');
 }

@@ -421,7 +421,7 @@ function readingOf({
   const soFar = together && !reading && soFarOf(together, lamp);
   const figures =
     reading && contrastFigures(set, reading, dialOf(on, reading, lightDensity, timerStep));
-  const dry = dryDownOf(draft.paper, bench.evidence, on.kept?.base);
+  const dry = dryDownOf(draft.paper, bench.evidence, on.kept);
   const printSeconds =
     reading && (draft.dryDown && dry ? addStops(reading.seconds, -dry.stops) : reading.seconds);
   const single = reading && {

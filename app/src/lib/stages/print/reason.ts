@@ -235,15 +235,25 @@ function oddWords({ place, stops }: OddLook, number: number, current: number): s
 }
 
 /** How wet strips and dry prints differ on this paper. */
-export function dryWords({ stops, withinStops, prints, seenStops, base }: LearnedDryDown): string {
+export function dryWords({
+  stops,
+  withinStops,
+  prints,
+  seenStops,
+  base,
+  tested,
+}: LearnedDryDown): string {
+  const percent = Math.round(100 * Math.abs(2 ** -stops - 1));
+  if (prints === 0 && tested) {
+    return `By its test this paper dries ${stopsInWords(stops)} darker than it looks wet, within ${withinInWords(withinStops)}: ${percent} % less light.`;
+  }
   if (prints === 0) {
     return `Paper on ${base} base as a rule dries ${stopsInWords(stops)} darker than it looks wet, within ${withinInWords(withinStops)}. Your verdict on a dry print makes it this paper’s own.`;
   }
   const said = prints === 1 ? 'One dry print' : `${prints} dry prints`;
   const looked = `${said} on this paper looked ${asTheyWere(seenStops)}`;
   if (Math.abs(stops) < UNSEEN_STOPS) return `${looked}: nothing is taken off.`;
-  const percent = Math.round(100 * Math.abs(2 ** -stops - 1));
-  return `${looked}. With what papers do as a rule that is ${withinInWords(Math.abs(stops))} ${wayOf(stops)}, within ${withinInWords(withinStops)}: ${percent} % ${stops > 0 ? 'less' : 'more'} light.`;
+  return `${looked}. With ${tested ? 'its test' : 'what papers do as a rule'} that is ${withinInWords(Math.abs(stops))} ${wayOf(stops)}, within ${withinInWords(withinStops)}: ${percent} % ${stops > 0 ? 'less' : 'more'} light.`;
 }
 
 const wayOf = (stops: number) => (stops > 0 ? 'darker' : 'lighter');

@@ -21,6 +21,7 @@ import {
   type WayOfLookingId,
 } from '@katachron/core';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
+import type { PaperBody } from '../../nouns/paper/contract.ts';
 import type { Print } from '../../nouns/print/contract.ts';
 import { attempt, type Attempt } from '../../words/attempt.ts';
 import { sameName, type PaperFacts } from '../../nouns/paper/facts.ts';
@@ -109,13 +110,15 @@ export interface LearnedDryDown extends DryDown {
   /** What was said of them, on average, stops. */
   readonly seenStops: number;
   readonly base?: PaperBase;
+  /** It began with the paper's own test. */
+  readonly tested?: true;
 }
 
-/** What dry prints on this paper, or its base alone, say of wet strips; nothing while neither is known. */
+/** What dry prints on this paper, its test, or its base alone, say of wet strips; nothing while neither is known. */
 export function dryDownOf(
   paper: string,
   prints: readonly Print[],
-  base?: PaperBase,
+  { base, dryDownStops: tested }: Partial<Pick<PaperBody, 'base' | 'dryDownStops'>> = {},
 ): LearnedDryDown | undefined {
   const verdicts = prints.flatMap(({ setup, sheets, versions }) =>
     paper.trim() !== '' && sameName(setup.paper, paper)
@@ -128,12 +131,16 @@ export function dryDownOf(
         })
       : [],
   );
-  const learned = learnDryDown(verdicts, base);
+  const learned = learnDryDown(verdicts, base, tested);
   // What nobody sees wants no words before somebody has judged.
   if (verdicts.length === 0 && Math.abs(learned.stops) < UNSEEN_STOPS) return undefined;
   const seenStops =
     verdicts.length === 0 ? 0 : verdicts.reduce((sum, stops) => sum + stops, 0) / verdicts.length;
-  return { ...learned, prints: verdicts.length, seenStops, ...(base && { base }) };
+  return {
+    ...{ ...learned, prints: verdicts.length, seenStops },
+    ...(base && { base }),
+    ...(tested !== undefined && { tested: true as const }),
+  };
 }
 
 /** What all strips of this session say, begun with what earlier prints in this set-up have taught. */

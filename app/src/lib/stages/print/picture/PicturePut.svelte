@@ -1,9 +1,9 @@
 <script lang="ts">
   import SlotChoice from '../../../kit/SlotChoice.svelte';
   import SlotText from '../../../kit/SlotText.svelte';
-  import type { ShownPicture } from '../../../nouns/picture/contract.ts';
+  import type { Picture, ShownPicture } from '../../../nouns/picture/contract.ts';
   import { outlines, pictureKinds } from '../../../nouns/picture/kinds.ts';
-  import { upload } from '../../../nouns/picture/upload.ts';
+  import PictureFile from '../../../nouns/picture/PictureFile.svelte';
   import type { PrintInHand } from '../print-in-hand.svelte.ts';
   import { straightNow } from './question.ts';
 
@@ -16,26 +16,15 @@
   const { print, usual, onsquare }: Props = $props();
   const { draft } = $derived(print);
   const picture = $derived(draft.picture);
-  let reading = $state(false);
   let problem = $state<string>();
   /** The one that was taken off last: it can be put back. */
   let before = $state.raw<ShownPicture>();
-  const id = $props.id();
   /** A picture is kept small and grey; its file only where that is wanted. */
   let keepFile = $state(false);
 
-  async function choose(event: Event & { currentTarget: HTMLInputElement }) {
-    const [file] = event.currentTarget.files ?? [];
-    if (!file) return;
-    problem = undefined;
-    reading = true;
-    const kept = await upload(file, keepFile);
-    reading = false;
-    problem = kept.problem;
-    if (!kept.picture) return;
-    const { id: key, width, height } = kept.picture;
+  function put({ id, width, height }: Picture) {
     draft.picture = {
-      ...{ id: key, of: 'print', width, height, ...straightNow(print.view()) },
+      ...{ id, of: 'print', width, height, ...straightNow(print.view()) },
       ...(keepFile && { original: true }),
     };
   }
@@ -109,20 +98,12 @@
         >Put it back</button
       >{/if}
   {/if}
-  <label class="slot-in min-h-11 cursor-pointer focus-within:outline-2" for={id}
-    >{reading
-      ? 'Reading the picture …'
-      : picture
-        ? 'Another picture'
-        : 'Put a picture to it: the straight print, or the negative'}<input
-      {id}
-      class="sr-only"
-      type="file"
-      accept="image/jpeg,image/png,image/webp,image/tiff"
-      onchange={choose}
-      disabled={reading}
-    /></label
-  >, its file
+  <PictureFile
+    words={picture ? 'Another picture' : 'Put a picture to it: the straight print, or the negative'}
+    {keepFile}
+    bind:problem
+    onput={put}
+  />, its file
   <SlotChoice
     label="What becomes of the file"
     bind:value={() => (keepFile ? 'kept' : 'not-kept'), (what) => (keepFile = what === 'kept')}

@@ -145,8 +145,9 @@
           {@const part = parts.get(one.number)}
           <button
             type="button"
-            class="flex min-h-16 flex-col items-center justify-center rounded-sm border-2 {one.number ===
-            selected
+            class="flex min-h-16 flex-col items-center {part
+              ? ''
+              : 'justify-center'} rounded-sm border-2 {one.number === selected
               ? 'border-rim'
               : 'border-hair'} {one.rating === 'pick' ? 'bg-rim text-on-rim' : ''}"
             aria-label="Frame {one.number}{one.rating ? `, ${words[one.rating]}` : ''}"
@@ -163,7 +164,9 @@
         {/each}
       </div>
       {#if frame}
-        <div class="mt-5" aria-live="polite">
+        {@const part = parts.get(frame.number)}
+        <div class="mt-5 flow-root" aria-live="polite">
+          {#if part}<Thumb of={part} class="mr-6 mb-3 w-60 md:float-left" />{/if}
           <p class="text-lg font-[600]">
             Frame {frame.number}{frame.subject ? `: ${frame.subject}` : ''}
           </p>

@@ -40,6 +40,13 @@
     { name: 'speed', label: 'Speed P', hint: 'Of its data sheet.', numeric: true, maxlength: 8 },
     { name: 'dMin', label: 'Paper white, density', numeric: true, maxlength: 8 },
     { name: 'dMax', label: 'Full black, density', numeric: true, maxlength: 8 },
+    {
+      name: 'dryDown',
+      label: 'Dries darker, %',
+      hint: 'By its test: a wet print beside dried ones made with 2, 4 … 12 % less light. The one that matches.',
+      numeric: true,
+      maxlength: 6,
+    },
   ] as const;
 
   useKeys([{ key: 'Escape', does: 'back to the papers', run: () => void goto('/print/setup') }]);
@@ -68,7 +75,7 @@
 <form class="mt-3" onsubmit={shelf.submit} novalidate>
   <div class="grid grid-cols-1 gap-x-14 gap-y-5 lg:grid-cols-[minmax(0,1fr)_400px]">
     <div>
-      <div class="grid grid-cols-1 gap-x-10 gap-y-3 md:grid-cols-4">
+      <div class="grid grid-cols-1 gap-x-10 gap-y-3 md:grid-cols-5">
         <Fields
           {lines}
           typed={(name) => form[name]}
