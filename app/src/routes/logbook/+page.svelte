@@ -99,12 +99,14 @@
 </form>
 
 <p class="not-printed mt-1 flex flex-wrap items-center gap-x-5 text-[15px] text-soft">
-  <button
-    class="slot-in min-h-11"
-    aria-expanded={narrowing}
-    onclick={() => (narrowing = !narrowing)}
-    >{narrowed === '' ? 'Narrow it' : `Only ${narrowed}`}</button
-  >
+  {#if lines.length > 0 || looked}
+    <button
+      class="slot-in min-h-11"
+      aria-expanded={narrowing}
+      onclick={() => (narrowing = !narrowing)}
+      >{narrowed === '' ? 'Narrow it' : `Only ${narrowed}`}</button
+    >
+  {/if}
   {#if narrowed !== ''}
     <a class="slot-in inline-flex min-h-11 items-center" href={logbookAddress(widened)}
       >All of it again</a
@@ -125,7 +127,7 @@
     {/if}
   {/if}
 </p>
-{#if narrowing}
+{#if narrowing && (lines.length > 0 || looked)}
   <Narrow {asked} values={data.values} onnarrow={show} />
 {/if}
 {#if lines.length === 0}

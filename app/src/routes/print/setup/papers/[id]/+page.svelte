@@ -43,7 +43,7 @@
     {
       name: 'dryDown',
       label: 'Dries darker, %',
-      hint: 'By its test: a wet print beside dried ones made with 2, 4 … 12 % less light. The one that matches.',
+      hint: 'By its test.',
       numeric: true,
       maxlength: 6,
     },
@@ -83,6 +83,10 @@
           {troubles}
         />
       </div>
+      <p class="mt-2 text-[15px] text-soft">
+        Test for drying: lay a print still wet beside dried ones that got 2, 4 … 12 % less light,
+        and type the per cent of the dried one that matches it.
+      </p>
       <fieldset class="mt-4">
         <legend class="text-soft">
           What each {set.noun} is on it: R, and speed in stops against the softest. Measure two or more;
