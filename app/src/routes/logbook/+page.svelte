@@ -54,7 +54,7 @@
     if (type !== 'goto') asked = data.asked;
   });
 
-  /** What goes along when the words are sent by Enter. */
+  /** What goes along when the words are sent by a page whose script has not come. */
   const besides = $derived(
     [...new URLSearchParams(searchOf(asked))].filter(([name]) => name !== 'q'),
   );
@@ -80,7 +80,15 @@
 <svelte:head><title>Logbook · Katachron</title></svelte:head>
 
 <h1 class="heading">Logbook</h1>
-<form method="GET" class="mt-6 flex flex-wrap items-baseline gap-x-6" role="search">
+<form
+  method="GET"
+  class="mt-6 flex flex-wrap items-baseline gap-x-6"
+  role="search"
+  onsubmit={(event) => {
+    event.preventDefault();
+    show({});
+  }}
+>
   {#each besides as [name, value] (name)}<input type="hidden" {name} {value} />{/each}
   <label class="sr-only" for="find">Find rolls and prints by words</label>
   <input
