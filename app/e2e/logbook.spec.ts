@@ -122,6 +122,11 @@ test('tags are one’s own words: typed once, found by, and kept when the print 
   await open(page, '/logbook?q=Yard+snow');
   await page.getByRole('link', { name: 'Yard in snow' }).click();
   await page.getByRole('button', { name: /^Tags: none yet/ }).click();
+  const long = 'a tag that goes on and on and on and on';
+  await page.getByRole('textbox', { name: 'Tags' }).fill(`gift, ${long}`);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toHaveText(`A tag has at most 30 letters: “${long}”.`);
+  await page.getByRole('button', { name: `Tags: gift, ${long}` }).click();
   await page.getByRole('textbox', { name: 'Tags' }).fill('winter book, gift,  Gift ,');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: 'Tags: winter book, gift' })).toBeVisible();

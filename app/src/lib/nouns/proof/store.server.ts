@@ -1,9 +1,7 @@
 import { Op, literal, where, type ModelStatic } from 'sequelize';
 import { models, type ShelfRow } from '../../server/database/models.ts';
+import { rollNumber } from '../negative/name.ts';
 import type { Proof, ProofBody } from './contract.ts';
-
-/** What stands before the first comma of a roll's name, whatever its capitals. */
-export const rollNumber = (name: string) => name.split(',')[0]!.trim().toLowerCase();
 
 /** In the database, as its index has it. */
 const NUMBER = `lower(trim(split_part(name, ',', 1)))`;
@@ -25,7 +23,9 @@ export async function photographed(
         {
           [Op.or]: [
             { id: [...rollIds] },
-            where(literal(NUMBER), { [Op.in]: [...new Set(numbers.map(rollNumber))] }),
+            where(literal(NUMBER), {
+              [Op.in]: [...new Set(numbers.map((number) => rollNumber(number).toLowerCase()))],
+            }),
           ],
         },
       ],

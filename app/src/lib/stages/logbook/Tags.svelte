@@ -2,6 +2,7 @@
   import SlotOnLeave from '../../kit/SlotOnLeave.svelte';
   import { everything, logbookAddress } from '../../nouns/logbook/asked.ts';
   import { readTags } from '../../nouns/logbook/tags.ts';
+  import { attempt } from '../../words/attempt.ts';
 
   interface Props {
     tags: readonly string[];
@@ -9,9 +10,13 @@
   }
   const { tags, ontags }: Props = $props();
 
+  /** What was typed and cannot be kept stays as it is. */
+  let wrong = $state<{ readonly text: string; readonly sentence: string }>();
+
   function set(text: string) {
-    const read = readTags(text);
-    ontags(read.length === 0 ? undefined : read);
+    const { value, trouble } = attempt(() => readTags(text));
+    wrong = value ? undefined : { text, sentence: trouble ?? '' };
+    if (value) ontags(value.length === 0 ? undefined : value);
   }
 </script>
 
@@ -19,7 +24,8 @@
   Tags
   <SlotOnLeave
     label="Tags"
-    value={tags.join(', ')}
+    value={wrong?.text ?? tags.join(', ')}
+    trouble={wrong?.sentence}
     empty="none yet"
     maxlength={400}
     onset={set}
@@ -31,3 +37,4 @@
       >
     {/each}{/if}.
 </p>
+{#if wrong}<p class="text-trouble" role="alert">{wrong.sentence}</p>{/if}

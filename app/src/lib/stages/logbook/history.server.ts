@@ -1,13 +1,9 @@
 import type { Print } from '../../nouns/print/contract.ts';
-import { negativeName } from '../../nouns/negative/name.ts';
+import { negativeName, readNegativeName } from '../../nouns/negative/name.ts';
+import { sameName } from '../../nouns/paper/facts.ts';
 import type { Roll } from '../../nouns/roll/contract.ts';
 import { everything } from '../../nouns/logbook/asked.ts';
 import { logbookPage } from './store.server.ts';
-
-/** A name up to the frame: "R-118 / 14" is of the roll "R-118". */
-const FRAME = /^(.+) \/ (\d+)$/;
-
-const sameName = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
 
 /** A print of one of a roll's frames. */
 export interface PrintOfRoll {
@@ -20,14 +16,14 @@ export interface PrintOfRoll {
 
 /** The newest prints of a roll's frames, by the frame. */
 export async function printsOfRoll(roll: Pick<Roll, 'title'>): Promise<PrintOfRoll[]> {
-  const number = FRAME.exec(negativeName(roll, 1))?.[1] ?? '';
+  const number = readNegativeName(negativeName(roll, 1))?.roll ?? '';
   const { entries } = await logbookPage({ ...everything, words: number, kind: 'print' });
   return entries
     .flatMap((entry): PrintOfRoll[] => {
       if (entry.kind !== 'print') return [];
       const { id, title, setup, madeAtMs, sheets } = entry.entry;
-      const frame = Number(FRAME.exec(setup.negative)?.[2]);
-      if (!sameName(setup.negative, negativeName(roll, frame))) return [];
+      const frame = readNegativeName(setup.negative)?.frame;
+      if (frame === undefined || !sameName(setup.negative, negativeName(roll, frame))) return [];
       return [{ id, title, frame, madeAtMs, sheets: sheets.length }];
     })
     .sort((a, b) => a.frame - b.frame || b.madeAtMs - a.madeAtMs);
@@ -37,11 +33,11 @@ export async function printsOfRoll(roll: Pick<Roll, 'title'>): Promise<PrintOfRo
 export async function rollOfPrint({
   setup: { negative },
 }: Pick<Print, 'setup'>): Promise<{ id: string; title: string } | undefined> {
-  const [, number = '', frame = ''] = FRAME.exec(negative) ?? [];
-  if (number === '') return undefined;
-  const { entries } = await logbookPage({ ...everything, words: number, kind: 'roll' });
+  const read = readNegativeName(negative);
+  if (!read) return undefined;
+  const { entries } = await logbookPage({ ...everything, words: read.roll, kind: 'roll' });
   const found = entries.find(
-    ({ kind, entry }) => kind === 'roll' && sameName(negativeName(entry, Number(frame)), negative),
+    ({ kind, entry }) => kind === 'roll' && sameName(negativeName(entry, read.frame), negative),
   );
   return found && { id: found.entry.id, title: found.entry.title };
 }

@@ -1,11 +1,10 @@
 import type { Part } from '../../nouns/picture/part.ts';
 import type { Print } from '../../nouns/print/contract.ts';
 import { framePart } from '../../nouns/proof/cells.ts';
-import { photographed, rollNumber } from '../../nouns/proof/store.server.ts';
+import { readNegativeName, rollNumber } from '../../nouns/negative/name.ts';
+import { sameName } from '../../nouns/paper/facts.ts';
+import { photographed } from '../../nouns/proof/store.server.ts';
 import type { LogbookEntry } from './store.server.ts';
-
-/** "R-118 / 14": the roll's number, and the frame. */
-const NEGATIVE = /^(.+) \/ (\d+)$/;
 
 /** The small picture that a print has of its own: one of the print itself, as it was squared up. */
 export function ownPart({ picture }: Print): Part | undefined {
@@ -17,7 +16,7 @@ export function ownPart({ picture }: Print): Part | undefined {
 /** The small pictures of entries, by the id of each: a print's own or its frame's on the proof, and a roll's whole proof. */
 export async function picturesOf(entries: readonly LogbookEntry[]): Promise<Record<string, Part>> {
   const negatives = entries.flatMap(({ kind, entry }) =>
-    kind === 'print' && !ownPart(entry) ? (NEGATIVE.exec(entry.setup.negative)?.[1] ?? []) : [],
+    kind === 'print' && !ownPart(entry) ? (readNegativeName(entry.setup.negative)?.roll ?? []) : [],
   );
   const proofs = await photographed(
     entries.flatMap(({ kind, entry }) => (kind === 'roll' ? entry.id : [])),
@@ -31,9 +30,10 @@ export async function picturesOf(entries: readonly LogbookEntry[]): Promise<Reco
     }
     const own = ownPart(line.entry);
     if (own) return [[id, own]];
-    const [, number = '', frame = ''] = NEGATIVE.exec(line.entry.setup.negative) ?? [];
-    const proof = proofs.find(({ name }) => rollNumber(name) === rollNumber(number));
-    const part = framePart(proof?.picture, Number(frame));
+    const negative = readNegativeName(line.entry.setup.negative);
+    if (!negative) return [];
+    const proof = proofs.find(({ name }) => sameName(rollNumber(name), negative.roll));
+    const part = framePart(proof?.picture, negative.frame);
     return part ? [[id, part]] : [];
   });
   return Object.fromEntries(found);

@@ -4,6 +4,7 @@ import { day, oneOf, text } from '../../kit/fields.ts';
 import { InvalidInput } from '../../server/problem/invalid-input.ts';
 import { check } from '../../server/validation.ts';
 import { entryKinds, narrowingOf, type Asked } from '../../nouns/logbook/asked.ts';
+import { MOST_TAG } from '../../nouns/logbook/tags.ts';
 import { USUAL_SORT, sortById, sorts } from '../../nouns/logbook/sorts.ts';
 
 const asked = Type.Object({
@@ -19,7 +20,7 @@ const asked = Type.Object({
   size: Type.Optional(text('The size', 40)),
   from: Type.Optional(day('The first day')),
   to: Type.Optional(day('The last day')),
-  tag: Type.Optional(text('The tag', 30)),
+  tag: Type.Optional(text('The tag', MOST_TAG)),
   sort: oneOf(
     sorts.map(({ id }) => id),
     'What it is sorted by',
