@@ -146,3 +146,5 @@ export type { AllRound } from './picture/shapes/all-round.ts';
 export * from './picture/card-edge.ts';
 export * from './picture/plan-field.ts';
 export * from './picture/print-picture.ts';
+export * from './film/standard-speed.ts';
+export * from './calibration/index.ts';

@@ -1,19 +1,11 @@
 import { sound } from '../quantity/sound.ts';
 import { Refusal } from '../refusal.ts';
+import { STANDARD_SPEEDS } from './standard-speed.ts';
 
 /** A stop pushed multiplies the time by this, by rule of thumb. */
 export const PUSH_PER_STOP = 1.4;
 /** A stop pulled multiplies the time by this, by rule of thumb. */
 export const PULL_PER_STOP = 0.8;
-
-/** The third-stop series of one decade of film speeds (ISO 6), repeated ×10. */
-const STANDARD_DECADE = [10, 12, 16, 20, 25, 32, 40, 50, 64, 80];
-/** Speeds above 80 that the trade rounds otherwise than ×10 of the decade. */
-const STANDARD_ABOVE = [
-  100, 125, 160, 200, 250, 320, 400, 500, 640, 800, 1000, 1250, 1600, 2000, 2500, 3200, 4000, 5000,
-  6400, 8000, 10_000, 12_800, 25_600,
-];
-const STANDARD_SPEEDS: readonly number[] = [6, 8, ...STANDARD_DECADE, ...STANDARD_ABOVE];
 
 /** What a film was given against its box speed, and what development makes of it. */
 export interface Push {

@@ -2,12 +2,18 @@ import { findRoot } from '../numeric/find-root.ts';
 import { Refusal } from '../refusal.ts';
 import { curveFor, densityAt, logExposureAt } from './curve.ts';
 import type { Paper } from './paper.ts';
-import { LEAST_LOGIT, MOST_LOGIT, blueShareFor, isoRange, shareFromLogit } from './range.ts';
+import {
+  DEEPEST_SHARE,
+  FIRST_TONE,
+  LEAST_LOGIT,
+  MOST_LOGIT,
+  blueShareFor,
+  isoRange,
+  shareFromLogit,
+} from './range.ts';
 
 /** Less than this above Dmin no eye tells from paper white: the threshold. */
 export const THRESHOLD_DENSITY = 0.005;
-const FIRST_TONE = 0.04;
-const DEEPEST_SHARE = 0.9;
 const LOWEST = -6;
 
 /** A plain exposure of the whole sheet, besides that of the negative. */

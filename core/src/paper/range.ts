@@ -4,11 +4,11 @@ import { curveFor, logExposureAt, type PaperCurve } from './curve.ts';
 import type { Paper } from './paper.ts';
 
 /** ISO 6846: the range runs from this above Dmin … */
-const FIRST_TONE = 0.04;
+export const FIRST_TONE = 0.04;
 /** … to this share of the net maximum density. */
-const DEEPEST_SHARE = 0.9;
+export const DEEPEST_SHARE = 0.9;
 /** ISO 6846: speed is measured at this above Dmin. */
-const SPEED_DENSITY = 0.6;
+export const PAPER_SPEED_DENSITY = 0.6;
 
 /**
  * The ISO range of a curve.
@@ -36,7 +36,8 @@ export function isoRange(curve: PaperCurve): number {
  */
 export function logFromSpeedPoint(curve: PaperCurve, netDensity: number): number {
   return (
-    logExposureAt(curve, curve.dMin + netDensity) - logExposureAt(curve, curve.dMin + SPEED_DENSITY)
+    logExposureAt(curve, curve.dMin + netDensity) -
+    logExposureAt(curve, curve.dMin + PAPER_SPEED_DENSITY)
   );
 }
 

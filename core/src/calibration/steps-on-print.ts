@@ -1,0 +1,65 @@
+import { INDUCTION, MOST_GRADIENT, NORMAL_GRADIENT } from '../film/film-curve.ts';
+import { sound } from '../quantity/sound.ts';
+import { Refusal } from '../refusal.ts';
+import { TABLET_STEP_LOG } from './step-tablet.ts';
+
+/** So many steps between first tone and full black are normal development for a normal paper. */
+export const NORMAL_STEPS = 13;
+/** Two steps of the tablet are a zone. */
+const STEPS_A_ZONE = 2;
+/** A count of steps may be one out at either end: standard deviation of a rounded number, twice, steps. */
+export const COUNT_WITHIN = Math.SQRT2 / Math.sqrt(12);
+/** How the gradient grows with ln t at normal development, by the usual film curve: where no series of the film's own says. */
+export const USUAL_B =
+  (-Math.log(1 - NORMAL_GRADIENT / MOST_GRADIENT) / (1 - INDUCTION)) *
+  (MOST_GRADIENT - NORMAL_GRADIENT);
+
+/** What the steps counted on a print say of the film's development. */
+export interface StepsOnPrint {
+  readonly gradient: number;
+  readonly wantedGradient: number;
+  /** N: +1 came out a zone too hard. */
+  readonly n: number;
+  /** What would have been normal, s. */
+  readonly seconds: number;
+  /** The film's own growth of gradient was not known: the usual film's stood for it. */
+  readonly ruleOfThumb: boolean;
+}
+
+/**
+ * A film's development by eye: the steps of its tablet told apart on a print at the minimum time for maximum black.
+ * @param steps counted between first tone and full black
+ * @param seconds that the film was developed
+ * @param paperRange R of the paper it was printed on
+ * @param b of the film's own series, G = a + b·ln t; the usual film's where there is none
+ * @param normalSteps what counts as normal, 13 unless the user moved it
+ * @returns the gradient, N, and the time that would be normal
+ * @throws Refusal `steps` for a count that no tablet gives, or a time out of reach
+ * @source G = R/(100·0.15·steps); two steps a zone; t·e^((G13 − G)/b)
+ * @example
+ * stepsOnPrint(11, 480, 110, 0.3175).seconds // ≈ 347.5
+ */
+export function stepsOnPrint(
+  steps: number,
+  seconds: number,
+  paperRange: number,
+  b: number = USUAL_B,
+  normalSteps: number = NORMAL_STEPS,
+): StepsOnPrint {
+  if (!(steps >= 3 && steps <= 21 && normalSteps >= 3 && normalSteps <= 21)) {
+    throw new Refusal('steps', '/steps', 'Count from 3 to 21 steps between first tone and black.');
+  }
+  if (!(seconds > 0 && paperRange > 0 && b >= 0.05 && b <= 2)) {
+    throw new Refusal('steps', '/seconds', 'Give how long the film was developed, and the paper.');
+  }
+  const gradientOf = (counted: number) => paperRange / (100 * TABLET_STEP_LOG * counted);
+  const gradient = gradientOf(steps);
+  const wantedGradient = gradientOf(normalSteps);
+  return sound({
+    gradient,
+    wantedGradient,
+    n: (normalSteps - steps) / STEPS_A_ZONE,
+    seconds: seconds * Math.exp((wantedGradient - gradient) / b),
+    ruleOfThumb: b === USUAL_B,
+  });
+}
