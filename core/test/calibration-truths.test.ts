@@ -17,6 +17,9 @@ import {
   reciprocityFromTests,
   tabletSteps,
   thermometer,
+  curveFor,
+  fitPaper,
+  spreadLayers,
 } from '../src/index.ts';
 
 /**
@@ -170,6 +173,42 @@ describe('fits recover invented truths within their stated uncertainty', () => {
         };
       }),
     );
+  });
+
+  it('a paper’s layers, fitted to several settings at once', { timeout: 60_000 }, () => {
+    const { between, normal } = noise(7);
+    const cases = Array.from({ length: 500 }, () => {
+      const paper = spreadLayers(
+        { dMin: between(0.04, 0.09), dMax: between(1.95, 2.25) },
+        between(4.6, 6.2),
+        between(1.3, 1.9),
+      );
+      const mixes = [between(0.06, 0.12), between(0.2, 0.4), between(0.6, 0.95)].map((share) => ({
+        curve: curveFor(paper, share),
+        firstLog: between(2, 2.2),
+      }));
+      const { settings } = fitPaper(
+        steps,
+        mixes.map(({ curve, firstLog }) =>
+          steps.map((log) => densityAt(curve, firstLog + log) + normal(0.01)),
+        ),
+      );
+      return mixes.map(({ curve, firstLog }, index) => {
+        const { range, speedLog, within } = settings[index]!;
+        return {
+          range: { truth: isoRange(curve), found: range, within: within.range },
+          speed: {
+            truth: (logExposureAt(curve, paper.dMin + 0.6) - firstLog) / Math.log10(2),
+            found: speedLog / Math.log10(2),
+            within: within.speedStops,
+          },
+        };
+      });
+    }).flat();
+    expectNinetyFive({
+      range: covered(cases.map(({ range }) => range)),
+      speed: covered(cases.map(({ speed }) => speed)),
+    });
   });
 
   it('thermometers', () => {

@@ -10,6 +10,7 @@ import {
   developmentSeries,
   exposureIndexAt,
   fallOffFromGrey,
+  fitPaper,
   filmDensities,
   gradientForContrast,
   isoFilmSpeed,
@@ -17,6 +18,7 @@ import {
   curveFor,
   knownLag,
   layersBetween,
+  layersFor,
   nearestStandardSpeed,
   neededSeconds,
   powerLaw,
@@ -31,6 +33,15 @@ import {
   tabletExposure,
   tabletSteps,
   thermometer,
+  densityUnderFlash,
+  mainUnderFlash,
+  flashedRange,
+  flashThreshold,
+  logExposureAt,
+  curveForRange,
+  exposureToGive,
+  lossFromTests,
+  quickFilmTest,
   worthOfGlow,
   zoneOfStep,
 } from '../src/index.ts';
@@ -312,6 +323,27 @@ describe('paper', () => {
     expect(refused(() => layersBetween({ dMin: 0.05, dMax: 2.05 }, 60, 50))).toContain('hardest');
   });
 
+  it('all settings at once, with what each step is off', () => {
+    const fitted = fitPaper(steps, [printed.A, printed.B]);
+    // The table was made from R 118 and 72, 0.85 stop apart.
+    expect(Math.abs(fitted.settings[0]!.range - 118)).toBeLessThan(1);
+    expect(Math.abs(fitted.settings[1]!.range - 72)).toBeLessThan(1);
+    const apart = relativeSpeed(fitted.settings[1]!.speedLog, fitted.settings[0]!.speedLog);
+    expect(Math.abs(apart + 0.85)).toBeLessThan(0.01);
+    expect(fitted.rest).toBeLessThan(0.004);
+    expect(fitted.settings[0]!.residuals).toHaveLength(21);
+    expect(refused(() => fitPaper(steps, [printed.A]))).toContain('Two settings');
+    expect(refused(() => fitPaper(steps, [printed.A, printed.A]))).toContain('one range');
+  });
+
+  it('layers reach every range that was measured', () => {
+    const ends = { dMin: 0.06, dMax: 2.15 };
+    expect(layersFor(ends, [60, 120]).slope).toBe(defaultPaper.slope);
+    const wide = layersFor(ends, [42, 190]);
+    near(isoRange(curveFor(wide, 1)), '42');
+    near(isoRange(curveFor(wide, 0)), '190');
+  });
+
   it('without white, or without black, is refused', () => {
     expect(
       refused(() => printedTablet({ steps: steps.slice(6), densities: printed.A.slice(6) })),
@@ -331,6 +363,34 @@ describe('paper', () => {
 });
 
 describe('light and room', () => {
+  it('flash, A4', () => {
+    const flash = flashThreshold(5, 6, 0.8);
+    near(flash.thresholdSeconds, '5.000');
+    near(flash.flashSeconds, '4.000');
+    near(flashedRange(defaultPaper, 110, { share: 0.8, range: 170 }), '142.4');
+    near(mainUnderFlash(defaultPaper, 110, { share: 0.8, range: 170 }, 0.1), '0.5702');
+    near(Math.log2(0.5702), '-0.8105');
+    const density = densityUnderFlash(defaultPaper, 110, { share: 0.8, range: 170 });
+    const faint = logExposureAt(curveForRange(defaultPaper, 110), defaultPaper.dMin + 0.02);
+    near(density(faint) - defaultPaper.dMin, '0.1537');
+  });
+
+  it('long exposures of a paper from greys that were matched', () => {
+    const tests = [100, 200, 400].map((meteredSeconds) => ({
+      meteredSeconds,
+      neededSeconds: exposureToGive(meteredSeconds, { fromSeconds: 45, lossPerDoubling: 0.15 }),
+    }));
+    const loss = lossFromTests(tests);
+    expect(loss.lossPerDoubling).toBeCloseTo(0.15, 6);
+    expect(loss.within).toBeGreaterThan(0);
+    expect(refused(() => lossFromTests([{ meteredSeconds: 30, neededSeconds: 30 }]))).toContain(
+      'more than 45 s',
+    );
+    expect(refused(() => lossFromTests([{ meteredSeconds: 90, neededSeconds: 900 }]))).toContain(
+      'No paper loses',
+    );
+  });
+
   it('safelight, A6', () => {
     const times = [60, 120, 240, 480, 960];
     const found = safelight(times, [false, false, false, true, true]);
@@ -385,6 +445,20 @@ describe('light and room', () => {
     near(Math.log2(worthOfGlow(0.3, 0.25) / 0.05), '1.325');
     near(few.leastFiringSeconds, '0.6000');
     expect(refused(() => knownLag(2, 2, 1))).toContain('lag would be 3.00 s');
+  });
+});
+
+describe('a roll and its proof', () => {
+  it('the shadows give the speed, the highlights the time', () => {
+    const found = quickFilmTest(400, 480, 'dark', 'blocked');
+    expect([found.exposureIndex, found.seconds]).toEqual([200, 384]);
+    expect(quickFilmTest(400, 480, 'right', 'right')).toEqual({
+      exposureIndex: 400,
+      seconds: 480,
+      speedMoved: false,
+      timeMoved: false,
+    });
+    expect(quickFilmTest(100, 480, 'light', 'grey').seconds).toBe(600);
   });
 });
 

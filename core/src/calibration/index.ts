@@ -22,3 +22,7 @@ export * from './safelight.ts';
 export * from './thermometers.ts';
 export * from './lag-known.ts';
 export * from './blind-pairs.ts';
+export * from './quick-film-test.ts';
+export * from './loss-from-tests.ts';
+export * from './flash-threshold.ts';
+export * from './fit-paper.ts';

@@ -1,7 +1,7 @@
 import { findRoot } from '../numeric/find-root.ts';
 import { curveFor } from '../paper/curve.ts';
 import { defaultPaper, type Paper } from '../paper/paper.ts';
-import { DEEPEST_SHARE, FIRST_TONE, isoRange } from '../paper/range.ts';
+import { DEEPEST_SHARE, FIRST_TONE, isoRange, rangeLimits } from '../paper/range.ts';
 import { sound } from '../quantity/sound.ts';
 import { Refusal } from '../refusal.ts';
 
@@ -74,4 +74,23 @@ export function layersBetween(
     slope,
     findRoot((span) => rangeAt(span) - softest, 0, MOST_SPAN, 1e-9),
   );
+}
+
+/**
+ * Layers that reach every range that was measured: the usual ones where they do, otherwise such as go just so far.
+ * @param ends density of white and black
+ * @param ranges R of the settings, one at least
+ * @returns the paper; none of the ranges lies beyond what it can be mixed to
+ * @throws Refusal `layers` as `layersBetween`
+ * @source layer model, widened to the measured settings
+ * @example
+ * layersFor({ dMin: 0.06, dMax: 2.15 }, [60, 120]).slope // = 5.4
+ */
+export function layersFor(ends: Pick<Paper, 'dMin' | 'dMax'>, ranges: readonly number[]): Paper {
+  const usual: Paper = { ...defaultPaper, dMin: ends.dMin, dMax: ends.dMax };
+  const limits = rangeLimits(usual);
+  const hardest = Math.min(limits.hardest, ...ranges);
+  const softest = Math.max(limits.softest, ...ranges);
+  const reaches = hardest === limits.hardest && softest === limits.softest;
+  return reaches ? usual : layersBetween(ends, hardest, softest);
 }

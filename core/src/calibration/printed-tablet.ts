@@ -50,12 +50,14 @@ const likeEnd = (densities: readonly number[], end: number, readingWithin: numbe
   densities.filter((density) => Math.abs(density - end) <= TOLD_APART * readingWithin);
 
 /** White and black by the median of all steps that cannot be told from the lightest, and from the darkest. */
-const ends = ({ densities, dMin, dMax, readingWithin = PAPER_READING }: PrintedTablet) => {
+export const endsOf = (densities: readonly number[], readingWithin: number = PAPER_READING) => {
   const near = (end: number) => median(likeEnd(densities, end, readingWithin));
-  return {
-    dMin: dMin ?? near(Math.min(...densities)),
-    dMax: dMax ?? near(Math.max(...densities)),
-  };
+  return { dMin: near(Math.min(...densities)), dMax: near(Math.max(...densities)) };
+};
+
+const ends = ({ densities, dMin, dMax, readingWithin }: PrintedTablet) => {
+  const own = endsOf(densities, readingWithin);
+  return { dMin: dMin ?? own.dMin, dMax: dMax ?? own.dMax };
 };
 
 /** Between two steps the logit of the density is straight in log exposure; the density itself is not. */

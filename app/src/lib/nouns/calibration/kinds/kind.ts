@@ -1,0 +1,97 @@
+import type { Unit } from '../../../words/temperature.ts';
+import type { FieldSet, GivenOf } from '../fields/field.ts';
+import type { KindGroupId } from './groups.ts';
+import type { Change, Things } from '../changes.ts';
+
+/** What a calibration hangs on: when that is changed, it is asked about. */
+export const hangsOn = {
+  film: 'another batch of the film',
+  developer: 'another lot of the developer',
+  paper: 'a new box of the paper',
+  lamp: 'another lamp in the enlarger',
+  head: 'the head or its filters',
+  lens: 'another lens',
+  meter: 'another meter or camera',
+  thermometer: 'another thermometer',
+  safelight: 'the safelight, its filter or its place',
+  timer: 'another timer',
+  fixer: 'another kind of fixer',
+  eyes: 'who looks, or in what light',
+} as const;
+export type HangsOn = keyof typeof hangsOn;
+
+/** A point of a chart. */
+export interface Point {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** What a test draws, in its own numbers. */
+export interface TestChart {
+  readonly label: string;
+  readonly across: string;
+  readonly up: string;
+  readonly series: readonly {
+    readonly name: string;
+    readonly points: readonly Point[];
+    /** The curve that was fitted, as points of a fine line. */
+    readonly curve: readonly Point[];
+    /** Where it is only carried on. */
+    readonly carriedOn?: readonly Point[];
+  }[];
+  /** The answer, on the chart. */
+  readonly marks: readonly (Point & { readonly name: string })[];
+  /** What each point is off its curve, where that says anything. */
+  readonly residuals?: readonly Point[];
+  readonly residualsUp?: string;
+  readonly logAcross?: boolean;
+}
+
+/** What a test came to, in words. */
+export interface Told {
+  /** The number first. */
+  readonly number: string;
+  readonly unit: string;
+  readonly sentence: string;
+  readonly more?: readonly string[];
+  readonly cautions?: readonly string[];
+}
+
+/** How far a result may have drifted in a year, in its own unit: judgement, said as such. */
+export interface Drift {
+  readonly amount: number;
+  readonly unit: string;
+}
+
+/** A test of the stage, as data: what it asks, what it needs, how it is answered and what it changes. */
+export interface TestKind<Fields extends FieldSet = FieldSet, Result = unknown> {
+  readonly id: string;
+  readonly group: KindGroupId;
+  readonly name: string;
+  /** What it answers, as a question. */
+  readonly question: string;
+  /** What has to lie ready. */
+  readonly list: readonly string[];
+  /** What is done, in its order; numbers of exposures where they are known from what was typed. */
+  readonly evening: (given: Partial<GivenOf<Fields>>, unit: Unit) => readonly string[];
+  /** The usual caution where it can hurt someone. */
+  readonly caution?: string;
+  readonly fields: Fields;
+  /** What it is called by what was typed: the film, the thermometer. */
+  readonly nameOf: (given: GivenOf<Fields>) => string;
+  /** @throws Refusal where it leads to no answer */
+  readonly solve: (given: GivenOf<Fields>) => Result;
+  readonly tell: (result: Result, given: GivenOf<Fields>, unit: Unit) => Told;
+  readonly chart?: (result: Result, given: GivenOf<Fields>, unit: Unit) => TestChart | undefined;
+  readonly changes?: (result: Result, given: GivenOf<Fields>, things: Things) => readonly Change[];
+  readonly hangsOn: readonly HangsOn[];
+  readonly doubtAfterDays: number;
+  readonly drift: Drift;
+  /** Instead of the whole test, when something was changed. */
+  readonly shortCheck: string;
+}
+
+/** Ties the types of a test's parts together. */
+export const testKind = <Fields extends FieldSet, Result>(
+  kind: TestKind<Fields, Result>,
+): TestKind<Fields, Result> => kind;

@@ -1,0 +1,3 @@
+import {
+  MOST_NARROW,
+} from '@katachron/core';
