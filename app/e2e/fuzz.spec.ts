@@ -60,11 +60,13 @@ const pages = [
   ...['/film/clip-test', '/film/tanks', '/logbook', '/logbook/year', '/'],
   ...['/chemistry', '/chemistry/warm', '/chemistry/wash', '/chemistry/vessels'],
   ...['/chemistry/cupboard', '/chemistry/cupboard/new', '/chemistry/baths', '/chemistry/baths/new'],
-  ...['/print', '/print/proof', '/print/setup'],
+  ...['/print', '/print/proof', '/print/setup', '/calibrate', '/calibrate/comparisons'],
+  ...['/calibrate/film-speed-eye', '/calibrate/paper-tablet', '/calibrate/comparisons/new'],
 ];
 const withId = [
   ...['/film/run/', '/film/recipes/', '/film/rolls/', '/film/tanks/', '/film/tanks/holders/'],
   '/chemistry/vessels/',
+  ...['/calibrate/', '/calibrate/found/', '/calibrate/comparisons/', '/api/v1/calibrations/'],
   '/chemistry/baths/',
   '/chemistry/cupboard/',
   ...['/logbook/rolls/', '/logbook/prints/', '/print/', '/print/proof/', '/print/setup/papers/'],

@@ -72,6 +72,14 @@ const otherPages = [
   '/print/setup',
   '/print/setup/enlargers/new',
   '/print/setup/papers/new',
+  '/calibrate',
+  '/calibrate/film-densities',
+  '/calibrate/safelight',
+  '/calibrate/found/3d9a5e10-0c7b-4f26-a1d4-000000000081',
+  '/calibrate/found/3d9a5e10-0c7b-4f26-a1d4-000000000083',
+  '/calibrate/comparisons',
+  '/calibrate/comparisons/new',
+  '/calibrate/comparisons/3d9a5e10-0c7b-4f26-a1d4-000000000091',
 ];
 const demoRoll = '/logbook/rolls/7c1d4b60-52e8-4f3a-8118-000000000000';
 const moreOfTheLogbook = [

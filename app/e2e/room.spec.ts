@@ -34,6 +34,9 @@ async function pagesWithButton(page: Page): Promise<string[]> {
     ...['/chemistry/cupboard/new', '/chemistry/vessels'],
     `/print/setup/enlargers/${await first(page, 'enlargers')}`,
     `/print/setup/papers/${await first(page, 'papers')}`,
+    ...['/calibrate', '/calibrate/film-densities', '/calibrate/comparisons'],
+    `/calibrate/found/${await first(page, 'calibrations')}`,
+    `/calibrate/comparisons/${await first(page, 'comparisons')}`,
   ];
 }
 

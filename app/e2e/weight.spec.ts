@@ -15,6 +15,9 @@ test('no page carries the schemas that the server checks by', async ({ page }) =
     '/chemistry',
     '/chemistry/warm',
     '/chemistry/cupboard',
+    '/calibrate',
+    '/calibrate/paper-tablet',
+    '/calibrate/comparisons/new',
     '/logbook',
     '/bench',
   ]) {

@@ -10,6 +10,11 @@ import {
   developmentSeries,
   exposureIndexAt,
   fallOffFromGrey,
+  filmCurve,
+  filmDensity,
+  fitFilm,
+  gradientAfter,
+  type FilmCharacter,
   fitPaper,
   filmDensities,
   gradientForContrast,
@@ -225,6 +230,32 @@ describe('a series of developments, F4', () => {
 
   it('asks more of a longer negative range', () =>
     expect(gradientForContrast(0, 1.5)).toBeGreaterThan(gradientForContrast(0)));
+});
+
+describe('a film’s own curve', () => {
+  it('is found again from the densities that it makes', () => {
+    const truth: FilmCharacter = {
+      ...{ baseFog: 0.27, toe: 0.18, normalGradient: 0.6, mostGradient: 1.1, induction: 0.05 },
+    };
+    const speedLog = -2.45;
+    const developments = [300, 450, 700, 1000].map((seconds) => ({
+      seconds,
+      baseFog: truth.baseFog,
+      densities: steps.map((x) => filmDensity(filmCurve(seconds / 430, truth), x - speedLog)),
+    }));
+    const { film, rest, normalSeconds } = fitFilm(steps, developments);
+    expect(rest).toBeLessThan(0.001);
+    expect(film.toe).toBeCloseTo(0.18, 2);
+    expect(film.mostGradient).toBeCloseTo(1.1, 1);
+    // Normal is where zones I to VIII span 1.20, not where the invented film called it so.
+    const again = filmCurve(450 / normalSeconds, film).gradient;
+    expect(again).toBeCloseTo(gradientAfter(450 / 430, truth), 2);
+  });
+
+  it('asks for three developments', () => {
+    const one = { seconds: 480, baseFog: 0.27, densities: film.normal };
+    expect(refused(() => fitFilm(steps, [one, { ...one, seconds: 700 }]))).toContain('Three');
+  });
 });
 
 describe('steps told apart on a print, F5', () => {

@@ -23,6 +23,7 @@
     { href: '/film', name: 'Film' },
     { href: '/print', name: 'Print' },
     { href: '/chemistry', name: 'Chemistry' },
+    { href: '/calibrate', name: 'Calibrate' },
     { href: '/logbook', name: 'Logbook' },
   ];
 
@@ -46,6 +47,7 @@
   /** Pages of the desk, where an empty sink only takes room. */
   const DESK = [
     '/logbook',
+    '/calibrate',
     '/film/recipes',
     '/film/tanks',
     '/film/packet',

@@ -26,3 +26,4 @@ export * from './quick-film-test.ts';
 export * from './loss-from-tests.ts';
 export * from './flash-threshold.ts';
 export * from './fit-paper.ts';
+export * from './fit-film.ts';

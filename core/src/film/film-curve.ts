@@ -15,38 +15,56 @@ export interface FilmCurve {
   readonly speedPoint: number | undefined;
 }
 
+/** What a film is like: how dense it is without light, how it begins, and how its slope grows with development. */
+export interface FilmCharacter {
+  readonly baseFog: number;
+  /** How softly the toe turns into the straight part, log10. */
+  readonly toe: number;
+  /** The slope of normal development. */
+  readonly normalGradient: number;
+  /** The slope that endless development would reach. */
+  readonly mostGradient: number;
+  /** No density grows before this share of the normal time; below zero where it does from the first moment. */
+  readonly induction: number;
+}
+
 export const BASE_FOG = 0.25;
-export const TOE = 0.16;
 /** The slope of a recipe's normal development. */
 export const NORMAL_GRADIENT = 0.6;
 /** The slope that endless development would reach. */
 export const MOST_GRADIENT = 1.2;
 /** No density grows before this share of the normal time. */
 export const INDUCTION = 0.1;
+/** The film that stands for every film until it is measured. */
+export const usualFilm: FilmCharacter = {
+  ...{ baseFog: BASE_FOG, toe: 0.16, normalGradient: NORMAL_GRADIENT },
+  ...{ mostGradient: MOST_GRADIENT, induction: INDUCTION },
+};
 /** The speed point lies here above base and fog (ISO 6). */
 export const SPEED_DENSITY = 0.1;
 /** Where a curve of this slope has its speed point, from the place of its toe, log10. */
-const speedPointAfter = (gradient: number) =>
-  TOE * Math.log(Math.expm1(SPEED_DENSITY / (gradient * TOE)));
-/** The place of the toe: normal development has its speed point at 0. */
-const TOE_AT = -speedPointAfter(NORMAL_GRADIENT);
+const speedPointAfter = (gradient: number, toe: number) =>
+  toe * Math.log(Math.expm1(SPEED_DENSITY / (gradient * toe)));
 
 /**
  * The slope that a development reaches.
  * @param share development time as a share of the recipe's normal time
+ * @param film what it is like; the usual film unless it was measured
  * @returns ΔD/ΔlogH; 0 while nothing has grown yet
- * @source G = G∞·(1 − e^(−c·(t − t0))), through 0.6 at the normal time
+ * @source G = G∞·(1 − e^(−c·(t − t0))), through the normal slope at the normal time
  * @example
  * gradientAfter(1) // ≈ 0.6
  */
-export function gradientAfter(share: number): number {
-  const c = -Math.log(1 - NORMAL_GRADIENT / MOST_GRADIENT) / (1 - INDUCTION);
-  return sound(MOST_GRADIENT * (1 - Math.exp(-c * Math.max(0, share - INDUCTION))));
+export function gradientAfter(share: number, film: FilmCharacter = usualFilm): number {
+  const { normalGradient, mostGradient, induction } = film;
+  const c = -Math.log(1 - normalGradient / mostGradient) / (1 - induction);
+  return sound(mostGradient * (1 - Math.exp(-c * Math.max(0, share - induction))));
 }
 
 /**
  * The curve of a film developed for longer or shorter than normal.
  * @param share development time as a share of the normal time
+ * @param film what it is like; the usual film unless it was measured
  * @returns the curve; the speed point of normal development is at 0
  * @throws Refusal `film-curve` unless the share is a number that is not negative
  * @source toe-and-line model with the toe where the exposure put it: a stop of push moves the speed point by about 0.05
@@ -54,14 +72,17 @@ export function gradientAfter(share: number): number {
  * @example
  * filmCurve(1.4).speedPoint // ≈ -0.05777
  */
-export function filmCurve(share: number): FilmCurve {
+export function filmCurve(share: number, film: FilmCharacter = usualFilm): FilmCurve {
   if (!(share >= 0 && share < Infinity)) {
     throw new Refusal('film-curve', '/share', 'A development takes no less than no time.');
   }
-  const gradient = gradientAfter(share);
-  const speedPoint = TOE_AT + speedPointAfter(gradient);
+  const { baseFog, toe, normalGradient } = film;
+  const gradient = gradientAfter(share, film);
+  // The place of the toe: normal development has its speed point at 0.
+  const toeAt = -speedPointAfter(normalGradient, toe);
+  const speedPoint = toeAt + speedPointAfter(gradient, toe);
   return {
-    ...{ baseFog: BASE_FOG, gradient, toe: TOE, toeAt: TOE_AT },
+    ...{ baseFog, gradient, toe, toeAt },
     speedPoint: Number.isFinite(speedPoint) ? speedPoint : undefined,
   };
 }

@@ -11,5 +11,7 @@ export const shelfNames = [
   'proofs',
   'vessels',
   'substances',
+  'calibrations',
+  'comparisons',
 ] as const;
 export type ShelfName = (typeof shelfNames)[number];

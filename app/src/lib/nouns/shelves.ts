@@ -1,5 +1,7 @@
 import type { TSchema } from 'typebox';
 import { Bath, BathBody, bathExample } from './bath/contract.ts';
+import { Calibration, CalibrationBody, calibrationExample } from './calibration/contract.ts';
+import { Comparison, ComparisonBody, comparisonExample } from './comparison/contract.ts';
 import { Enlarger, EnlargerBody, enlargerExample } from './enlarger/contract.ts';
 import { Finding, FindingBody, findingExample } from './finding/contract.ts';
 import { Holder, HolderBody, holderExample } from './holder/contract.ts';
@@ -44,6 +46,18 @@ export const shelves = {
     kept: Substance,
     example: substanceExample,
   },
+  calibrations: {
+    one: 'calibration',
+    body: CalibrationBody,
+    kept: Calibration,
+    example: calibrationExample,
+  },
+  comparisons: {
+    one: 'comparison',
+    body: ComparisonBody,
+    kept: Comparison,
+    example: comparisonExample,
+  },
 } as const satisfies Record<ShelfName, Shelf>;
 
 /** What is written down of a thing on each shelf. */
@@ -59,4 +73,6 @@ export interface ShelfBodies {
   proofs: ProofBody;
   vessels: VesselBody;
   substances: SubstanceBody;
+  calibrations: CalibrationBody;
+  comparisons: ComparisonBody;
 }

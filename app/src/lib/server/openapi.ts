@@ -238,6 +238,60 @@ function exchange() {
       },
     ],
     [
+      '/api/v1/densities/read',
+      {
+        post: {
+          operationId: 'densities-read',
+          summary: 'Reads a file of densities, CGATS.17 or CSV; nothing is kept',
+          requestBody: {
+            required: true,
+            content: {
+              'text/plain': { schema: { type: 'string' } },
+              'text/csv': { schema: { type: 'string' } },
+            },
+          },
+          responses: {
+            '200': {
+              description: 'Its columns of densities',
+              content: json(
+                Type.Object({
+                  columns: Type.Array(
+                    Type.Object({ name: Type.String(), values: Type.Array(Type.Number()) }),
+                  ),
+                }),
+              ),
+            },
+            ...wrongInput,
+          },
+        },
+      },
+    ],
+    [
+      '/api/v1/calibrations/{id}/densities.csv',
+      {
+        get: {
+          operationId: 'calibration-densities-as-csv',
+          summary: 'The densities of a kept test as CSV (RFC 4180)',
+          parameters: [idParameter('id')],
+          responses: file('text/csv', 'A line a step, a column a development or a setting'),
+        },
+      },
+    ],
+    [
+      '/api/v1/calibrations/{id}/densities.txt',
+      {
+        get: {
+          operationId: 'calibration-densities-as-cgats',
+          summary: 'One column of the densities of a kept test as CGATS.17 text',
+          parameters: [
+            idParameter('id'),
+            asked('column', 'Which column, counted from 1', { type: 'integer', minimum: 1 }),
+          ],
+          responses: file('text/plain', 'Its densities by step'),
+        },
+      },
+    ],
+    [
       '/api/v1/baths/ledger.csv',
       {
         get: {

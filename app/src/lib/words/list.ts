@@ -1,4 +1,6 @@
 /** "a", "a and b", "a, b and c". */
-export function plainList(words: readonly string[]): string {
-  return words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+export function plainList(words: readonly string[], last = 'and'): string {
+  return words.length < 2
+    ? words.join('')
+    : `${words.slice(0, -1).join(', ')} ${last} ${words.at(-1)}`;
 }

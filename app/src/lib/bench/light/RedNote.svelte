@@ -8,8 +8,8 @@
   <aside class="mb-5 border-y border-hair py-3" aria-label="About red screens">
     <p class="reason">
       No screen is a certified safelight. Test yours: flash a piece of paper to its threshold, lay a
-      coin on it and leave it under this screen for 2 to 16 minutes. The first time in which the
-      coin shows, halved, is how long paper may lie here. White comes back only by holding it for a
+      coin on it and leave it under this screen for 2 to 16 minutes. The longest time that shows
+      nothing, halved, is how long paper may lie here. White comes back only by holding it for a
       second.
     </p>
     <button

@@ -32,6 +32,16 @@ export const PaperBody = Type.Object(
     dryDownStops: Type.Optional(
       Type.Number({ title: 'What it dries darker', minimum: 0, maximum: 1, description: 'stops' }),
     ),
+    /** The layers, where a printed tablet was fitted: steepness of one, and how far they lie apart, log10. */
+    layers: Type.Optional(
+      Type.Object(
+        {
+          slope: Type.Number({ title: 'The slope of a layer', minimum: 1, maximum: 25 }),
+          span: Type.Number({ title: 'The span of the layers', minimum: 0, maximum: 3 }),
+        },
+        { title: 'The layers', additionalProperties: false },
+      ),
+    ),
     note: text('The note', 200),
   },
   { title: 'A paper', additionalProperties: false },

@@ -85,6 +85,7 @@ function readSettings(form: PaperForm): PaperBody['settings'] {
 /** Reads the form: the paper, or what is wrong with each field. */
 export function readPaper(
   form: PaperForm,
+  kept?: PaperBody,
 ): { body: PaperBody } | { body?: undefined; troubles: PaperTroubles } {
   const name = attempt(() => needed(form.name, 'Name the paper.'));
   const speed = attempt(() =>
@@ -121,6 +122,8 @@ export function readPaper(
       dMax: dMax.value!,
       settings: settings.value!,
       ...(dryDown.value !== undefined && { dryDownStops: dryDown.value }),
+      // What was fitted to its tablet is not typed; it belongs to the set that it was fitted with.
+      ...(kept?.layers && kept.contrastSetId === form.contrastSetId && { layers: kept.layers }),
       note: form.note.trim(),
     },
   };

@@ -59,6 +59,8 @@ class FindingRow extends ShelfRow<ShelfBodies['findings']> {}
 class ProofRow extends ShelfRow<ShelfBodies['proofs']> {}
 class VesselRow extends ShelfRow<ShelfBodies['vessels']> {}
 class SubstanceRow extends ShelfRow<ShelfBodies['substances']> {}
+class CalibrationRow extends ShelfRow<ShelfBodies['calibrations']> {}
+class ComparisonRow extends ShelfRow<ShelfBodies['comparisons']> {}
 
 const shelfRows: Record<ShelfName, ModelStatic<Model>> = {
   tanks: TankRow,
@@ -72,6 +74,8 @@ const shelfRows: Record<ShelfName, ModelStatic<Model>> = {
   proofs: ProofRow,
   vessels: VesselRow,
   substances: SubstanceRow,
+  calibrations: CalibrationRow,
+  comparisons: ComparisonRow,
 };
 
 export class RollRow

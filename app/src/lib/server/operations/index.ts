@@ -8,6 +8,16 @@ import { temperOperation } from './chemistry/temper.ts';
 import { twoStageOperation } from './chemistry/two-stage.ts';
 import { washOperation } from './chemistry/wash.ts';
 import { waterBathOperation } from './chemistry/water-bath.ts';
+import { developmentSeriesOperation } from './calibration/development-series.ts';
+import { filmSpeedOperation } from './calibration/film-speed.ts';
+import { paperTabletOperation } from './calibration/paper-tablet.ts';
+import {
+  blindPairsOperation,
+  lampLagOperation,
+  reciprocityOperation,
+  safelightOperation,
+  thermometerOperation,
+} from './calibration/room.ts';
 import { cornerFallOffOperation } from './corner-fall-off.ts';
 import { keyLineOperation } from './key-line.ts';
 import { contrastOperation } from './contrast.ts';
@@ -54,4 +64,12 @@ export const operations = [
   bathStateOperation,
   clipTestOperation,
   washOperation,
+  filmSpeedOperation,
+  developmentSeriesOperation,
+  reciprocityOperation,
+  paperTabletOperation,
+  safelightOperation,
+  thermometerOperation,
+  lampLagOperation,
+  blindPairsOperation,
 ] as unknown as readonly Operation[];

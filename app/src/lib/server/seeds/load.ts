@@ -5,6 +5,7 @@ import { shelfStores } from '../../nouns/shelves.server.ts';
 import type { versionedStore } from '../store/versioned.ts';
 import { printsInHand } from '../../nouns/in-hand/store.server.ts';
 import { addEntry, entriesOf } from '../../nouns/bath/entries.server.ts';
+import { demoCalibrations, demoComparisons } from './calibrations.ts';
 import { demoBathEntries } from './bath-entries.ts';
 import { demoPictures, pictureFile } from './pictures.ts';
 import { pictures } from '../../nouns/picture/store.server.ts';
@@ -23,6 +24,12 @@ export async function loadDemo(): Promise<void> {
     // Which body a shelf takes is known only by its name.
     const store = shelfStores[shelf] as unknown as ReturnType<typeof versionedStore>;
     if (!(await store.find(id))) await store.put(id, body);
+  }
+  for (const { id, body } of demoCalibrations) {
+    if (!(await shelfStores.calibrations.find(id))) await shelfStores.calibrations.put(id, body);
+  }
+  for (const { id, body } of demoComparisons) {
+    if (!(await shelfStores.comparisons.find(id))) await shelfStores.comparisons.put(id, body);
   }
   for (const { bathId, entry } of demoBathEntries) {
     const known = (await entriesOf([bathId]))[bathId] ?? [];

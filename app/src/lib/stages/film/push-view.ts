@@ -1,4 +1,10 @@
-import { STOP_IN_LOG, filmCurve, filmDensity, pushFactor } from '@katachron/core';
+import {
+  STOP_IN_LOG,
+  filmCurve,
+  filmDensity,
+  pushFactor,
+  type FilmCharacter,
+} from '@katachron/core';
 import { line, scaleLinear } from 'd3';
 import { signedStops, stopsInWords } from '../../words/fraction.ts';
 
@@ -39,10 +45,10 @@ const EDGE = 3;
 /** A difference of density smaller than this nobody sees. */
 const SEEN = 0.04;
 
-/** Normal development and a push (or pull) by so many stops. */
-export function pushView(stops: number): PushView {
-  const normal = filmCurve(1);
-  const pushed = filmCurve(pushFactor(stops));
+/** Normal development and a push (or pull) by so many stops, by the film’s own curve where it has one. */
+export function pushView(stops: number, film?: FilmCharacter): PushView {
+  const normal = filmCurve(1, film);
+  const pushed = filmCurve(pushFactor(stops), film);
   const x = scaleLinear([LEFT, RIGHT], [EDGE, 100 - EDGE]);
   const top = Math.max(filmDensity(pushed, RIGHT), filmDensity(normal, RIGHT));
   const y = scaleLinear([0, top], [100 - EDGE, EDGE]).nice();

@@ -4,16 +4,21 @@
   import FilmPages from '$lib/stages/film/FilmPages.svelte';
   import { pushView } from '$lib/stages/film/push-view.ts';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import SlotChoice from '$lib/kit/SlotChoice.svelte';
+  import { format } from 'date-fns';
   import { signedStops } from '$lib/words/fraction.ts';
 
   const { data } = $props();
   /** Moved by key faster than an address can follow. */
   let stops = $derived(data.stops);
-  const view = $derived(pushView(stops));
+  let film = $derived(data.film);
+  const own = $derived(data.curves.find((curve) => curve.film === film));
+  const view = $derived(pushView(stops, own?.character));
   const choices = $derived(
     Array.from({ length: data.most - data.least + 1 }, (_, index) => data.least + index),
   );
-  const to = (stops: number) => `/film/push?stops=${stops}`;
+  const to = (stops: number) =>
+    `/film/push?stops=${stops}${film ? `&film=${encodeURIComponent(film)}` : ''}`;
 
   function step(by: number) {
     stops = Math.min(data.most, Math.max(data.least, stops + by));
@@ -35,6 +40,25 @@
   Underexposed film is pushed: more development. Overexposed film is pulled: less. Density against
   exposure, from the film’s curve; a stop of push moves its speed point by 0.05 and no more.
 </p>
+{#if data.curves.length > 0}
+  <p class="mt-1 text-soft">
+    It is
+    <SlotChoice
+      label="The film"
+      bind:value={
+        () => film,
+        (chosen) => {
+          film = chosen;
+          replaceState(to(stops), {});
+        }
+      }
+      options={[
+        { id: '', name: 'a usual film' },
+        ...data.curves.map((curve) => ({ id: curve.film, name: curve.film, more: 'by its test' })),
+      ]}
+    />.
+  </p>
+{/if}
 <p class="flex flex-wrap gap-x-2" role="group" aria-label="Stops">
   {#each choices as choice (choice)}
     <a
@@ -111,7 +135,16 @@
       </tbody>
     </table>
     <p class="mt-4 text-[15px] text-soft">
-      A model until a film is measured: base and fog 0.25, slope 0.6 at the normal time.
+      {#if own}
+        By the film’s own curve, tested on {format(own.foundAtMs, 'd MMMM yyyy')}: base and fog {own.character.baseFog.toFixed(
+          2,
+        )}, slope {own.character.normalGradient.toFixed(2)} at the normal time.
+      {:else}
+        A model until a film is measured: base and fog 0.25, slope 0.6 at the normal time. Its own
+        curve comes of the <a class="underline" href="/calibrate/film-densities"
+          >test by densities</a
+        >.
+      {/if}
     </p>
   </section>
 </div>

@@ -2,7 +2,12 @@ import type { Unit } from '../../../words/temperature.ts';
 
 /** What a value is, as data: the contract is made of it, and the control that asks for it. */
 export type Shape =
-  | { readonly is: 'number'; readonly least: number; readonly most: number; readonly whole: boolean }
+  | {
+      readonly is: 'number';
+      readonly least: number;
+      readonly most: number;
+      readonly whole: boolean;
+    }
   | { readonly is: 'text'; readonly most: number }
   | { readonly is: 'choice'; readonly options: readonly Option[] }
   | { readonly is: 'tick' }
@@ -11,6 +16,8 @@ export type Shape =
       readonly columns: Readonly<Record<string, AnyField>>;
       readonly least: number;
       readonly most: number;
+      /** As many stand there to begin with. */
+      readonly begin: number;
       /** What a row is called, where it has a name of its own. */
       readonly rowName?: (index: number) => string;
       /** Rows come and go by a button; otherwise there are as many as `most`. */
@@ -54,13 +61,13 @@ export type FieldSet = Readonly<Record<string, AnyField>>;
 
 /** What a set of fields amounts to. */
 export type GivenOf<Fields extends FieldSet> = {
-  readonly [Name in keyof Fields as undefined extends ReturnType<Fields[Name]['read']>
-    ? never
-    : Name]: ReturnType<Fields[Name]['read']>;
+  readonly [
+    Name in keyof Fields as undefined extends ReturnType<Fields[Name]['read']> ? never : Name
+  ]: ReturnType<Fields[Name]['read']>;
 } & {
-  readonly [Name in keyof Fields as undefined extends ReturnType<Fields[Name]['read']>
-    ? Name
-    : never]?: Exclude<ReturnType<Fields[Name]['read']>, undefined>;
+  readonly [
+    Name in keyof Fields as undefined extends ReturnType<Fields[Name]['read']> ? Name : never
+  ]?: Exclude<ReturnType<Fields[Name]['read']>, undefined>;
 };
 
 /** How the label says a unit of temperature. */

@@ -71,7 +71,8 @@ export function temperatureField(asked: Numbered): Field<number> {
     title,
     shape: shapeOf(asked),
     read: (text, unit) => {
-      const temperatureC = parseTemperature(text, unit);
+      // A reading in °F has no short number in °C: what is finer than a millionth is none.
+      const temperatureC = Number(parseTemperature(text, unit).toFixed(6));
       if (temperatureC >= least && temperatureC <= most) return temperatureC;
       throw new Refusal(
         'temperature',
@@ -84,7 +85,9 @@ export function temperatureField(asked: Numbered): Field<number> {
 }
 
 /** Words. */
-export function textField(asked: Said & { readonly title: string; readonly most?: number }): Field<string> {
+export function textField(
+  asked: Said & { readonly title: string; readonly most?: number },
+): Field<string> {
   const { title, most = 80 } = asked;
   return {
     ...said(asked),

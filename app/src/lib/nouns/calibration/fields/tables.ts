@@ -26,6 +26,8 @@ interface Rows<Columns extends FieldSet> {
   readonly columns: Columns;
   readonly least: number;
   readonly most: number;
+  /** As many rows stand there to begin with; the least unless said. */
+  readonly begin?: number;
   readonly rowName?: (index: number) => string;
   readonly usual?: string;
   /** One row, for the button: "a pair". */
@@ -37,6 +39,7 @@ export function rowsField<Columns extends FieldSet>({
   columns,
   least,
   most,
+  begin = Math.max(1, least),
   rowName,
   ...asked
 }: Rows<Columns>): Field<readonly GivenOf<Columns>[]> {
@@ -49,7 +52,7 @@ export function rowsField<Columns extends FieldSet>({
     usual: asked.usual ?? '',
     optional: false,
     shape: {
-      ...{ is: 'rows', columns, least, most, grows: least !== most },
+      ...{ is: 'rows', columns, least, most, begin, grows: least !== most },
       ...(rowName && { rowName }),
     },
     read(text, unit) {
@@ -65,9 +68,7 @@ export function rowsField<Columns extends FieldSet>({
           ),
         ]);
         return [
-          Object.fromEntries(
-            values.filter(([, value]) => value !== undefined),
-          ) as GivenOf<Columns>,
+          Object.fromEntries(values.filter(([, value]) => value !== undefined)) as GivenOf<Columns>,
         ];
       });
       if (rows.length < least || rows.length > most) {

@@ -18,7 +18,11 @@ export const clearing = testKind({
   caution: 'Fixer: gloves, air, away from acids and bleach.',
   fields: {
     film: filmField,
-    fixer: textField({ label: 'The fixer', hint: 'With its dilution.', title: 'which fixer it is' }),
+    fixer: textField({
+      label: 'The fixer',
+      hint: 'With its dilution.',
+      title: 'which fixer it is',
+    }),
     clearingSeconds: timeField({
       ...{ label: 'It cleared in', title: 'the clearing time', least: 10, most: 900, example: 45 },
       hint: 'In fresh fixer.',

@@ -103,7 +103,9 @@ export const filmDensities = testKind({
           : []),
         ...gradients,
         ...(series
-          ? [`The gradient is ${series.a.toFixed(3)} + ${series.b.toFixed(4)}·ln t, t in seconds.`]
+          ? [
+              `The gradient is ${series.a.toFixed(3).replace('-', '−')} + ${series.b.toFixed(4)}·ln t, t in seconds.`,
+            ]
           : []),
       ],
       cautions: [

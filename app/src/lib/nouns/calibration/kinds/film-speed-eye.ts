@@ -140,7 +140,9 @@ export const filmSpeedEye = testKind({
           ]
         : [],
       cautions: print?.ruleOfThumb
-        ? ['How fast this film gains contrast is not known: the usual film’s law stood for it, a rule of thumb.']
+        ? [
+            'How fast this film gains contrast is not known: the usual film’s law stood for it, a rule of thumb.',
+          ]
         : [],
     };
   },

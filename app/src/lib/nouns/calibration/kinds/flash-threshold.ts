@@ -13,7 +13,10 @@ export const flashThresholdTest = testKind({
   group: 'light',
   name: 'Flash threshold',
   question: 'How long may the sheet be flashed before it shows?',
-  list: ['no negative, the lens stopped down, the softest setting', 'separate patches: firings do not add up here'],
+  list: [
+    'no negative, the lens stopped down, the softest setting',
+    'separate patches: firings do not add up here',
+  ],
   evening: () => [
     'A coarse strip first; then separate patches a second apart around where tone begins.',
     'Each patch gets its whole time in one firing, the rest of the sheet covered.',
@@ -31,7 +34,11 @@ export const flashThresholdTest = testKind({
     tonedSeconds: time('First patch with a tone, s', 'the first toned patch', '', 6),
     sharePercent: optional(
       numberField({
-        ...{ label: 'Flash with, %', title: 'the share', hint: 'Of the threshold; left empty: 80.' },
+        ...{
+          label: 'Flash with, %',
+          title: 'the share',
+          hint: 'Of the threshold; left empty: 80.',
+        },
         ...{ least: 10, most: 100, example: 80 },
       }),
     ),
@@ -39,11 +46,16 @@ export const flashThresholdTest = testKind({
   nameOf: ({ paper }) => paper,
   solve: ({ clearSeconds, tonedSeconds, sharePercent = 80 }) =>
     flashThreshold(clearSeconds, tonedSeconds, sharePercent / 100),
-  tell: ({ thresholdSeconds, flashSeconds, withinSeconds }, { sharePercent = 80, tonedSeconds }) => ({
+  tell: (
+    { thresholdSeconds, flashSeconds, withinSeconds },
+    { sharePercent = 80, tonedSeconds },
+  ) => ({
     number: enlargerSeconds(thresholdSeconds),
     unit: 's',
     sentence: `The last patch without a tone got ${enlargerSeconds(thresholdSeconds)} s; the first with one ${enlargerSeconds(tonedSeconds)} s, so it is up to ${enlargerSeconds(withinSeconds)} s more.`,
-    more: [`Flash for ${enlargerSeconds(flashSeconds)} s: ${sharePercent} % of it leaves white white.`],
+    more: [
+      `Flash for ${enlargerSeconds(flashSeconds)} s: ${sharePercent} % of it leaves white white.`,
+    ],
     cautions: [],
   }),
   hangsOn: ['paper', 'lamp', 'developer', 'head', 'lens'],

@@ -79,6 +79,10 @@ export interface TestKind<Fields extends FieldSet = FieldSet, Result = unknown> 
   readonly fields: Fields;
   /** What it is called by what was typed: the film, the thermometer. */
   readonly nameOf: (given: GivenOf<Fields>) => string;
+  /** It is solved away from the page: what it takes would hold typing up. Its result is plain data. */
+  readonly slow?: boolean;
+  /** What stands on the shelf for it, where solving it there would take too long. */
+  readonly brief?: (given: GivenOf<Fields>) => string;
   /** @throws Refusal where it leads to no answer */
   readonly solve: (given: GivenOf<Fields>) => Result;
   readonly tell: (result: Result, given: GivenOf<Fields>, unit: Unit) => Told;

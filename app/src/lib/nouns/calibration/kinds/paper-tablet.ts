@@ -1,3 +1,256 @@
 import {
-  MOST_NARROW,
+  Refusal,
+  TABLET_STEPS,
+  contrastSet,
+  contrastSets,
+  curveForRange,
+  densityAt,
+  fitPaper,
+  layersFor,
+  logExposureAt,
+  printedTablet,
+  relativeSpeed,
+  tabletSteps,
+  type ContrastSetId,
+  type ContrastSetting,
 } from '@katachron/core';
+import { attempt } from '../../../words/attempt.ts';
+import { plainList } from '../../../words/list.ts';
+import type { PaperBody } from '../../paper/contract.ts';
+import { bodyOf, type Things } from '../changes.ts';
+import { choiceField, numberField, textField, timeField } from '../fields/simple.ts';
+import { columnsField } from '../fields/tables.ts';
+import { paperField, sameThing } from './common.ts';
+import { testKind } from './kind.ts';
+
+const steps = tabletSteps(TABLET_STEPS);
+/** No black is so weak that a textured one has room under it; a paper of the shelf has at least this. */
+const LEAST_BLACK = 1.95;
+
+/** The setting of a set that was meant: its id or its name, however it is written. */
+function settingMeant(setId: ContrastSetId, typed: string): ContrastSetting {
+  const set = contrastSet(setId);
+  const plain = (words: string) =>
+    words
+      .toLowerCase()
+      .replace(/^(filter|grade)\s*/, '')
+      .trim();
+  const found = set.settings.find(
+    ({ id, name }) => plain(id) === plain(typed) || plain(name) === plain(typed),
+  );
+  if (found) return found;
+  const names = set.settings.map(({ name }) => name);
+  throw new Refusal(
+    'setting',
+    '/prints',
+    `There is no ${set.noun} “${typed}”: they are ${plainList(names)}.`,
+  );
+}
+
+/** One setting as the test has it. */
+export interface TabletSettingFound {
+  readonly id: string;
+  readonly name: string;
+  readonly range: number;
+  readonly rangeWithin: number;
+  readonly speedStops: number;
+  readonly speedWithin: number;
+  /** log10 exposure, against step 1, of the speed point. */
+  readonly speedLog: number;
+  readonly densities: readonly number[];
+  readonly residuals?: readonly number[];
+}
+
+export const paperTablet = testKind({
+  id: 'paper-tablet',
+  group: 'paper',
+  name: 'Paper by a printed tablet',
+  question: 'How soft and how fast is each setting on this paper, and how black is it?',
+  list: [
+    'a step tablet, 21 steps of half a stop',
+    'one sheet or strip for each setting, of one box',
+    'a densitometer, or a scan of the prints beside a reference',
+  ],
+  evening: ({ prints }) => [
+    'In contact or in the carrier, the same head height and aperture for all of them.',
+    'Find the time at a middle setting that makes the first two steps black and the last two white; keep it, or write down what each got.',
+    `Print the tablet at ${prints && prints.length > 1 ? plainList(prints.map(({ setting }) => setting)) : 'the softest, the hardest and one or two settings between'}, number each on the back.`,
+    'Develop all alike, dry them, read every step: step 1, the clearest of the tablet, is the darkest of the print.',
+  ],
+  caution: 'Gloves or tongs for the baths, mains and wet hands apart.',
+  fields: {
+    paper: paperField,
+    contrastSetId: choiceField({
+      label: 'Contrast by',
+      title: 'what the contrast comes from',
+      options: contrastSets.map(({ id, name }) => ({ id, name })),
+    }),
+    prints: columnsField({
+      label: 'Densities',
+      hint: 'By reflection, paper white counted; a copied column of a spreadsheet is pasted whole.',
+      title: 'the prints',
+      one: 'a setting',
+      heads: {
+        setting: textField({ label: 'Setting', title: 'the setting', most: 20 }),
+        seconds: timeField({
+          ...{ label: 'Printed for, s', title: 'printed for', least: 0.1, most: 3600, example: 12 },
+        }),
+      },
+      cell: numberField({
+        ...{ label: 'Density', title: 'the density', least: 0, most: 4, example: 1.37 },
+      }),
+      rows: TABLET_STEPS,
+      most: 8,
+      rowName: (index) => `Step ${index + 1}`,
+    }),
+  },
+  nameOf: ({ paper }) => paper,
+  slow: true,
+  brief: ({ prints }) => (prints.length === 1 ? '1 setting' : `${prints.length} settings`),
+  solve: ({ contrastSetId, prints }) => {
+    const settings = prints.map(({ setting }) => settingMeant(contrastSetId, setting));
+    const twice = settings.find(({ id }, at) => settings.findIndex((one) => one.id === id) !== at);
+    if (twice) {
+      throw new Refusal('setting', '/prints', `The setting ${twice.name} is there twice.`);
+    }
+    const single = prints.length === 1;
+    const fitted = single
+      ? undefined
+      : fitPaper(
+          steps,
+          prints.map(({ values }) => values),
+        );
+    const alone = prints.map(({ values }) =>
+      single ? printedTablet({ steps, densities: values }) : undefined,
+    );
+    const first = settings[0]!;
+    const speedOf = (index: number) =>
+      (fitted?.settings[index] ?? alone[index]!).speedLog +
+      Math.log10(prints[index]!.seconds / prints[0]!.seconds);
+    const found = settings.map(({ id, name }, index): TabletSettingFound => {
+      const { range, speedLog, within } = fitted?.settings[index] ?? alone[index]!;
+      const residuals = fitted?.settings[index]?.residuals;
+      return {
+        ...{ id, name, range, speedLog, densities: prints[index]!.values },
+        rangeWithin: within.range,
+        // Against the first print, which is as fast as the set says: only differences are measured.
+        speedStops: first.speedStops + relativeSpeed(speedOf(index), speedOf(0)),
+        speedWithin: within.speedStops,
+        ...(residuals && { residuals }),
+      };
+    });
+    const ends = fitted?.paper ?? alone[0]!;
+    return {
+      settings: found,
+      dMin: ends.dMin,
+      dMax: ends.dMax,
+      ...(fitted && {
+        layers: { slope: fitted.paper.slope, span: fitted.span },
+        rest: fitted.rest,
+      }),
+    };
+  },
+  tell: ({ settings, dMin, dMax, layers, rest }, { contrastSetId }) => {
+    const set = contrastSet(contrastSetId);
+    const ranges = settings.map(({ range }) => range);
+    const beyond = attempt(() => layersFor({ dMin, dMax }, ranges)).trouble;
+    const usual = set.settings.filter(({ id }) => settings.some((one) => one.id === id));
+    const off = Math.max(
+      ...usual.map(({ id, range }) =>
+        Math.abs(range - settings.find((one) => one.id === id)!.range),
+      ),
+    );
+    return {
+      number: settings.map(({ range }) => range.toFixed(0)).join(' · '),
+      unit: 'R',
+      sentence: `${settings.map(({ name, range, rangeWithin }) => `${name}: R ${range.toFixed(1)} ± ${rangeWithin.toFixed(1)} (ISO ${Math.round(range / 10) * 10})`).join('; ')}. White ${dMin.toFixed(2)}, black ${dMax.toFixed(2)}.`,
+      more: [
+        `Speeds: ${settings.map(({ name, speedStops, speedWithin }) => `${name} ${speedStops >= 0 ? '+' : '−'}${Math.abs(speedStops).toFixed(2)} ± ${speedWithin.toFixed(2)}`).join(', ')} stop.`,
+        `The usual ranges of these settings are off by up to ${off.toFixed(0)} R on this paper.`,
+        ...(layers
+          ? [`Fitted to all prints at once: the steps lie ${rest!.toFixed(3)} off their curves.`]
+          : ['One setting tells its own R; a second one tells how the layers lie.']),
+      ],
+      cautions: [
+        ...(beyond ? [beyond] : []),
+        ...(rest !== undefined && rest > 0.03
+          ? [
+              'The steps lie further off their curves than readings are out: was the light even, the developer fresh, each step read in its middle?',
+            ]
+          : []),
+        ...(dMax < LEAST_BLACK
+          ? [
+              `A black of ${dMax.toFixed(2)} is weaker than papers have, ${LEAST_BLACK} at least: it is not written on the shelf. Was the developer tired, or is it a reading of a wet print?`,
+            ]
+          : []),
+      ],
+    };
+  },
+  chart: ({ settings, dMin, dMax, layers }) => {
+    const ranges = settings.map(({ range }) => range);
+    const { value: paper } = attempt(() => layersFor({ dMin, dMax }, ranges));
+    return {
+      label: 'Density over log exposure at each setting',
+      across: 'log exposure',
+      up: 'density',
+      series: settings.map(({ name, range, speedLog, densities, residuals }) => {
+        const curve = paper && curveForRange(paper, range);
+        const speedAt = curve && logExposureAt(curve, curve.dMin + 0.6);
+        return {
+          name,
+          points: steps.map((x, index) => ({ x, y: densities[index]! })),
+          curve: steps.map((x, index) => ({
+            x,
+            y:
+              layers && residuals
+                ? densities[index]! - residuals[index]!
+                : curve
+                  ? densityAt(curve, x - speedLog + speedAt!)
+                  : densities[index]!,
+          })),
+        };
+      }),
+      marks: settings.map(({ speedLog }) => ({ x: speedLog, y: dMin + 0.6, name: '' })),
+      ...(layers && {
+        residuals: settings.flatMap(({ residuals }) =>
+          steps.map((x, index) => ({ x, y: residuals![index]! })),
+        ),
+        residualsUp: 'off the curve',
+      }),
+    };
+  },
+  changes: ({ settings, dMin, dMax, layers }, { paper, contrastSetId }, { papers }: Things) => {
+    if (dMax < LEAST_BLACK || dMin > 0.2) return [];
+    const kept = papers.find(({ name }) => sameThing(name, paper));
+    const rounded = (value: number, digits: number) => Number(value.toFixed(digits));
+    const body: PaperBody = {
+      ...(kept ? bodyOf(kept) : { name: paper, base: 'resin-coated' as const, note: '' }),
+      contrastSetId,
+      dMin: rounded(Math.max(0, dMin), 3),
+      dMax: rounded(dMax, 3),
+      settings: settings.map(({ id, range, speedStops }) => ({
+        id,
+        range: rounded(range, 1),
+        speedStops: rounded(speedStops, 3),
+      })),
+      ...(layers && {
+        layers: { slope: rounded(layers.slope, 4), span: rounded(layers.span, 4) },
+      }),
+    };
+    return [
+      {
+        label: kept ? `Write it on ${kept.name}` : `Add ${paper} to the papers`,
+        done: `${paper} has its own white, black and ${settings.length === 1 ? 'one setting' : `${settings.length} settings`}: strips begin from them.`,
+        shelf: 'papers',
+        ...(kept && { thing: kept }),
+        name: paper,
+        body,
+      },
+    ];
+  },
+  hangsOn: ['paper', 'head', 'lamp', 'developer'],
+  doubtAfterDays: 365,
+  drift: { amount: 0.15, unit: 'stop of speed' },
+  shortCheck:
+    'One strip at a middle setting from the new box: is the first tone where it was, to a sixth of a stop? Then speed and contrast hold.',
+});

@@ -69,4 +69,5 @@ export function recipeFromTest({ recipes }: Things, film: string, found: FromTes
   });
 }
 
-const sameDilution = (a: RecipeBody, b: RecipeBody) => a.dilution.join('+') === b.dilution.join('+');
+const sameDilution = (a: RecipeBody, b: RecipeBody) =>
+  a.dilution.join('+') === b.dilution.join('+');

@@ -1,4 +1,5 @@
 import { neededSeconds, powerLaw, reciprocityFromTests, tableLaw, Refusal } from '@katachron/core';
+import { attempt } from '../../../words/attempt.ts';
 import { clockTime } from '../../../words/duration.ts';
 import { stopsInWords } from '../../../words/fraction.ts';
 import { choiceField, numberField, optional, timeField } from '../fields/simple.ts';
@@ -68,6 +69,12 @@ export const reciprocity = testKind({
     ),
   },
   nameOf: ({ film }) => film,
+  brief: ({ from, points, power }) =>
+    ({
+      tests: () => `t^${attempt(() => reciprocityFromTests(points).power.toFixed(2)).value ?? '?'}`,
+      table: () => `a table of ${points.length}`,
+      power: () => `t^${power ?? '?'}`,
+    })[from](),
   solve: ({ from, points, power, meteredSeconds, filterStops = 0 }) => {
     const found = from === 'tests' ? reciprocityFromTests(points) : undefined;
     if (from === 'power' && power === undefined) {
@@ -110,7 +117,9 @@ export const reciprocity = testKind({
           : []),
       ],
       cautions:
-        from === 'power' ? ['A power from elsewhere is a start: two test frames make it yours.'] : [],
+        from === 'power'
+          ? ['A power from elsewhere is a start: two test frames make it yours.']
+          : [],
     };
   },
   chart: ({ needed }, { points, from }) => {

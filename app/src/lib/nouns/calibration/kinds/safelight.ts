@@ -85,6 +85,6 @@ export const safelight = testKind({
   },
   hangsOn: ['safelight', 'paper'],
   doubtAfterDays: 365,
-  drift: { amount: 25, unit: '% of the time: filters fade' },
+  drift: { amount: 25, unit: '% of the time, since filters fade' },
   shortCheck: 'One coin for twice the safe time on flashed paper: nothing to be seen?',
 });

@@ -13,7 +13,11 @@ export const sharpness = testKind({
     'Dry, with a magnifier: which has the sharpest grain in the middle, and which in the corner?',
   ],
   fields: {
-    lens: textField({ label: 'The lens', hint: 'As 80 mm of the tall enlarger.', title: 'which lens it is' }),
+    lens: textField({
+      label: 'The lens',
+      hint: 'As 80 mm of the tall enlarger.',
+      title: 'which lens it is',
+    }),
     middle: numberField({
       ...{ label: 'Sharpest in the middle, f/', title: 'the aperture of the middle', hint: '' },
       ...{ least: 0.7, most: 128, example: 8 },
@@ -22,7 +26,12 @@ export const sharpness = testKind({
       ...{ label: 'Sharpest in the corners, f/', title: 'the aperture of the corners', hint: '' },
       ...{ least: 0.7, most: 128, example: 11 },
     }),
-    note: textField({ label: 'What was seen', title: 'what was seen', hint: 'One line.', most: 200 }),
+    note: textField({
+      label: 'What was seen',
+      title: 'what was seen',
+      hint: 'One line.',
+      most: 200,
+    }),
   },
   nameOf: ({ lens }) => lens,
   solve: ({ middle, corner }) => ({ use: Math.max(middle, corner) }),

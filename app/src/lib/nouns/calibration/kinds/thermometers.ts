@@ -6,7 +6,7 @@ import { testKind } from './kind.ts';
 
 const temperature = (label: string, title: string) =>
   temperatureField({ label, title, least: -5, most: 80, example: 20 });
-const signed = (value: number) => (value >= 0 ? `+ ${value.toFixed(2)}` : `− ${(-value).toFixed(2)}`);
+const signed = (value: number) => `${value < 0 ? '−' : ''}${Math.abs(value).toFixed(2)}`;
 
 /** A thermometer against one that is trusted. */
 export const thermometers = testKind({
@@ -21,7 +21,7 @@ export const thermometers = testKind({
   evening: () => [
     'Both thermometers into the same bath, side by side, their bulbs together; stir; wait a minute.',
     'Read both to a tenth. The next bath, four in all.',
-    'The wash-aid of a colour bath at 38 °C tells most about the slope.',
+    'One of them near 38 °C: a warm bath tells most about the slope.',
   ],
   caution: 'A broken glass thermometer is cleared away as its leaflet says; mercury is toxic.',
   fields: {
@@ -40,6 +40,7 @@ export const thermometers = testKind({
         trueC: temperature('Trusted', 'the trusted one'),
       },
       least: 1,
+      begin: 4,
       most: 20,
     }),
     askedC: optional(temperature('It reads now, °', 'what it reads now')),
@@ -54,7 +55,7 @@ export const thermometers = testKind({
       unit: unit === 'C' ? 'for 20 °C' : 'for 68 °F',
       sentence: `To have ${degrees(20, unit)} it must read ${degrees(toRead, unit)}; when it reads ${degrees(askedC, unit)} it is ${degrees(now.temperatureC, unit)}.`,
       more: [
-        `True = ${signed(line.a).replace('+ ', '')} + ${line.b.toFixed(4)} × its reading, in °C, by ${pairs.length} ${pairs.length === 1 ? 'bath' : 'baths'}.`,
+        `True = ${signed(line.a)} + ${line.b.toFixed(4)} × its reading, in °C, by ${pairs.length} ${pairs.length === 1 ? 'bath' : 'baths'}.`,
         ...(pairs.length > 2
           ? [
               `The baths lie ${degreesApart(line.restC, unit)} off the line; a reading between them is good to ± ${degreesApart(line.withinC, unit)}.`,

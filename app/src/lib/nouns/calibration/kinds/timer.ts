@@ -16,7 +16,11 @@ export const timer = testKind({
   ],
   caution: 'Mains and wet hands apart.',
   fields: {
-    name: textField({ label: 'Which one', hint: 'As the enlarger’s timer.', title: 'which one it is' }),
+    name: textField({
+      label: 'Which one',
+      hint: 'As the enlarger’s timer.',
+      title: 'which one it is',
+    }),
     kind: choiceField({
       label: 'It is',
       title: 'what it is',
@@ -51,7 +55,9 @@ export const timer = testKind({
         : `It says ${indicatedSeconds} s while ${realSeconds} s go by: ${stops > 0 ? 'slow' : 'fast'}, by ${Math.abs(stops).toFixed(2)} stop.`,
       more: [
         `Counted to half a beep it is known to ${(100 * withinShare).toFixed(1)} %.`,
-        right ? '' : 'A time printed by it is right on it alone; on another timer multiply by this.',
+        right
+          ? ''
+          : 'A time printed by it is right on it alone; on another timer multiply by this.',
       ].filter(Boolean),
       cautions: [],
     };

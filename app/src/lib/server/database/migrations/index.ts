@@ -16,6 +16,7 @@ import { byNegative } from './0015-by-negative.ts';
 import { unjudged } from './0016-unjudged.ts';
 import { logbookColumns } from './0017-logbook-columns.ts';
 import { originals } from './0018-originals.ts';
+import { calibrations } from './0019-calibrations.ts';
 import type { Migration } from './migration.ts';
 
 /** Every migration, oldest first. */
@@ -38,4 +39,5 @@ export const migrations: readonly Migration[] = [
   unjudged,
   logbookColumns,
   originals,
+  calibrations,
 ];

@@ -20,10 +20,10 @@
     // The form is its own from here on.
     // svelte-ignore state_referenced_locally
     initial: data.paper ? paperForm(data.paper) : emptyPaperForm(),
-    read: readPaper,
+    read: (form) => readPaper(form, data.paper),
   });
   const form = shelf.fields;
-  const read = $derived(readPaper(form));
+  const read = $derived(readPaper(form, data.paper));
   const troubles = $derived(shelf.troubles);
   const set = $derived(contrastSet(form.contrastSetId));
   const calibrated = $derived(calibrateSet(set, read.body?.settings ?? []));

@@ -1,0 +1,265 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, open, prefer, pressSpace, test } from './bench.ts';
+
+/** Puts a block into the field that has the focus, as a copied part of a spreadsheet. */
+const paste = (page: Page, text: string) =>
+  page.evaluate((block) => {
+    const data = new DataTransfer();
+    data.setData('text/plain', block);
+    document.activeElement!.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+    );
+  }, text);
+
+const film = {
+  short:
+    '5:30 0.26 1.52 1.44 1.37 1.30 1.22 1.15 1.07 1.00 0.92 0.85 0.77 0.70 0.62 0.55 0.48 0.41 0.35 0.31 0.29 0.27 0.26',
+  normal:
+    '8:00 0.27 1.88 1.79 1.70 1.60 1.51 1.42 1.32 1.23 1.13 1.04 0.94 0.85 0.76 0.66 0.57 0.49 0.41 0.35 0.31 0.29 0.28',
+  long: '11:30 0.30 2.28 2.17 2.06 1.95 1.84 1.73 1.61 1.50 1.39 1.27 1.15 1.04 0.92 0.81 0.70 0.59 0.50 0.42 0.36 0.33 0.31',
+};
+const paper = {
+  soft: '1½ 12 2.15 2.15 2.15 2.13 2.02 1.72 1.37 1.07 0.83 0.62 0.43 0.25 0.12 0.07 0.06 0.06 0.06 0.06 0.06 0.06 0.06',
+  hard: '4 12 2.15 2.15 2.15 2.14 2.08 1.82 1.24 0.70 0.35 0.15 0.08 0.06 0.06 0.06 0.06 0.06 0.06 0.06 0.06 0.06 0.06',
+};
+/** Columns beside each other, as a spreadsheet copies them. */
+const beside = (...columns: string[]) => {
+  const cells = columns.map((column) => column.split(' '));
+  return cells[0]!.map((_, row) => cells.map((column) => column[row]).join('\t')).join('\n');
+};
+
+test('film speed by eye becomes a recipe, by keyboard, on a phone, in red', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await prefer(page, { light: 'red' });
+  await open(page, '/calibrate');
+  await page.getByRole('link', { name: 'Film speed by eye' }).press('Enter');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Film speed by eye');
+  await expect(page.getByText('five stops more: step 1 then lies at zone X')).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByText('Some of what was seen is still missing')).toBeVisible();
+  const fill = (label: string, text: string) => page.getByLabel(label, { exact: true }).fill(text);
+  await fill('The film', 'Halden 400');
+  await fill('EI set at the meter', '320');
+  await fill('Last step told from the tape', '22');
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('a whole number from 1 to 21')).toBeVisible();
+  await fill('Last step told from the tape', '17');
+  await expect(page.getByTestId('answer')).toHaveText(/^EI 125\s*± 0.25 stop$/);
+  await fill('Steps on the print', '11');
+  await expect(page.getByText('Give how long the film was developed')).toBeVisible();
+  await fill('Developed for', '8:00');
+  await fill('b of the film’s own series', '0.3175');
+  await expect(page.getByText('Normal would be 5:47.')).toBeVisible();
+  await page.reload();
+  await page.waitForFunction(() => document.documentElement.dataset.ready !== undefined);
+  await expect(page.getByTestId('answer')).toHaveText(/^EI 125/);
+  await pressSpace(page);
+  await expect(page).toHaveURL(/\/calibrate\/found\//);
+  await expect(page.getByTestId('doubt')).toContainText('Good until');
+  await pressSpace(page);
+  await expect(page.getByRole('status')).toContainText('at EI 125 is from your own test.');
+  await expect(page.getByText(/^Written on Halden 400 in/).first()).toBeVisible();
+  // Nothing of it waits in the empty test.
+  await open(page, '/calibrate/film-speed-eye');
+  await expect(page.getByLabel('The film', { exact: true })).toHaveValue('');
+  await open(page, '/film/recipes');
+  await expect(page.getByRole('link', { name: /^Edit Halden 400 in .*, EI 125$/ })).toBeVisible();
+});
+
+test('film by densities pasted from a spreadsheet: times for N−1 and N+1, the chart, corrections', async ({
+  page,
+}) => {
+  await open(page, '/calibrate/film-densities');
+  await page.getByLabel('The film', { exact: true }).fill('Halden 100');
+  await page.getByLabel('EI set at the meter').fill('100');
+  await page.getByLabel('Developed for: Development').click();
+  await paste(page, beside(film.normal));
+  await expect(page.getByTestId('answer')).toHaveText(/^EI 64/);
+  await expect(page.getByText('Two more developments would give the time.')).toBeVisible();
+  for (const column of [film.short, film.long]) {
+    await page.getByRole('button', { name: 'Add a development' }).click();
+    await page
+      .getByLabel(/^Developed for: /)
+      .last()
+      .click();
+    await paste(page, beside(column));
+  }
+  await expect(page.getByText('N−1 5:44 · N 7:10 · N+1 9:40.')).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Density over log exposure/ })).toBeVisible();
+  // A cell that cannot be right is named, and everything else stays.
+  const step3 = page.getByLabel('Step 3: 2');
+  await step3.fill('1,9');
+  await expect(page.getByText('Step 3 reads 1.90, denser than step 2 with 1.44')).toBeVisible();
+  await step3.fill('x');
+  await pressSpaceOutside(page);
+  await expect(page.getByText('Column 2, step 3: Give the density')).toBeVisible();
+  await step3.fill('1.37');
+  await step3.press('Enter');
+  await expect(page.getByLabel('Step 4: 2')).toBeFocused();
+  await pressSpaceOutside(page);
+  await expect(page).toHaveURL(/\/calibrate\/found\//);
+  await expect(page.getByTestId('answer')).toHaveText(/^EI 64/);
+  // A correction afterwards is offered to be saved, or left.
+  await page.getByText('What was seen').click();
+  await page.getByLabel('EI set at the meter').fill('125');
+  await expect(page.getByTestId('answer')).toHaveText(/^EI 80/);
+  await page.getByRole('button', { name: 'Leave it as it was' }).click();
+  await expect(page.getByTestId('answer')).toHaveText(/^EI 64/);
+});
+
+test('densities come from a file and from an instrument, and go out again', async ({ page }) => {
+  await open(page, '/calibrate/film-densities');
+  const file = (name: string, text: string) =>
+    page
+      .getByLabel('From a file, CGATS.17 or CSV')
+      .setInputFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
+  await file('odd.csv', 'a;b\n1,2;x\n');
+  await expect(page.getByRole('alert')).toHaveText(/^Line 2: “x” is no density/);
+  await file('short.csv', '1.2\n1.1\n');
+  await expect(page.getByRole('alert')).toContainText(
+    'The file has 2 patches, the tablet 21 steps',
+  );
+  const values = film.normal.split(' ').slice(2);
+  await file(
+    'normal.txt',
+    `CGATS.17\nBEGIN_DATA_FORMAT\nSAMPLE_ID D_VIS\nEND_DATA_FORMAT\nBEGIN_DATA\n${values.map((value, at) => `${at + 1} ${value}`).join('\n')}\nEND_DATA`,
+  );
+  await expect(page.getByLabel('Step 21: Development')).toHaveValue('0.28');
+  await expect(page.getByRole('alert')).toBeHidden();
+  await page.getByLabel('Developed for: Development').fill('8:00');
+  // Base and fog is the first thing that the instrument is held to.
+  await page.getByRole('button', { name: /^Read the next one with the simulated/ }).click();
+  await expect(page.getByLabel('Base and fog: Development')).toHaveValue(/^0\.2[678]$/);
+  await page.getByLabel('The film', { exact: true }).fill('Halden 100');
+  await page.getByLabel('EI set at the meter').fill('100');
+  await expect(page.getByTestId('answer')).toHaveText(/^EI 64/);
+  await pressSpaceOutside(page);
+  await expect(page).toHaveURL(/\/calibrate\/found\//);
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Densities as CSV' }).click();
+  expect((await download).suggestedFilename()).toBe('densities.csv');
+  await open(page, '/film/push?stops=2');
+  const shadow = page.getByRole('row', { name: /^textured shadow/ });
+  const usual = await shadow.textContent();
+  await page.getByRole('button', { name: /^The film/ }).click();
+  await page.getByRole('radio', { name: /^Halden 100/ }).click();
+  await expect(page.getByText('By the film’s own curve, tested on')).toBeVisible();
+  await expect(shadow).not.toHaveText(usual ?? '');
+});
+
+/** The big button, with the focus in no field. */
+async function pressSpaceOutside(page: Page) {
+  await page.keyboard.press('Escape');
+  await pressSpace(page);
+}
+
+test('a paper by its printed tablet is fitted, and its prints begin from it', async ({ page }) => {
+  await open(page, '/calibrate/paper-tablet');
+  await page.getByLabel('The paper', { exact: true }).fill('Slip gloss');
+  await page.getByRole('button', { name: 'Add a setting' }).click();
+  await page.getByLabel('Setting: 1').click();
+  await paste(page, beside(paper.soft, paper.hard));
+  await expect(page.getByTestId('answer')).toHaveText(/^119 · 72\s*R$/);
+  await expect(page.getByText('the steps lie 0.002 off their curves')).toBeVisible();
+  await expect(page.getByRole('img', { name: 'off the curve' })).toBeVisible();
+  await pressSpaceOutside(page);
+  await expect(page).toHaveURL(/\/calibrate\/found\//);
+  await page.getByRole('button', { name: 'Add Slip gloss to the papers' }).click();
+  await expect(page.getByRole('status')).toContainText('2 settings: strips begin from them.');
+  await open(page, '/print/setup');
+  await page.getByRole('link', { name: 'Slip gloss' }).click();
+  await expect(page.getByLabel('Filter 4: R', { exact: false }).first()).toBeVisible();
+  await expect(page.getByLabel('Full black, density')).toHaveValue('2.152');
+});
+
+test('a new box of paper asks for the short check, and it still holds', async ({ page }) => {
+  await open(page, '/calibrate');
+  await page.getByRole('button', { name: 'Ask for its short checks' }).click();
+  await expect(page.getByRole('status')).toContainText('for the short check');
+  await expect(page.getByText(/In doubt since .*: a new box of the paper/).first()).toBeVisible();
+  await pressSpace(page);
+  await expect(page).toHaveURL(/\/calibrate\/found\//);
+  await expect(page.getByText('The short check:', { exact: true })).toBeVisible();
+  await expect(page.getByTestId('doubt')).toContainText('In doubt since');
+  await page.getByRole('button', { name: /^It still holds/ }).click();
+  await expect(page.getByRole('status')).toContainText('Checked today');
+  await expect(page.getByTestId('doubt')).toContainText('Good until');
+});
+
+test('a finding is deleted and put back; a thermometer is compared in °F', async ({ page }) => {
+  await prefer(page, { unit: 'F' });
+  await open(page, '/calibrate/thermometer');
+  await page.getByLabel('The thermometer', { exact: true }).fill('the long one');
+  await page.getByLabel('1: It reads').click();
+  await paste(page, '59.5\t59\n69\t68\n76\t75.2');
+  await expect(page.getByTestId('answer')).toHaveText(/^68.8°\s*for 68 °F$/);
+  await pressSpaceOutside(page);
+  await expect(page).toHaveURL(/\/calibrate\/found\//);
+  await page.getByRole('button', { name: 'Delete' }).click();
+  await expect(page.getByText('It was deleted.')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: 'Delete' })).toBeVisible();
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')).toEqual(
+    [],
+  );
+});
+
+test('a comparison: what differs is said first, eight pairs are looked at blind, then it is known', async ({
+  page,
+}) => {
+  await open(page, '/calibrate/comparisons');
+  await page.keyboard.press('Space');
+  await expect(page).toHaveURL(/\/comparisons\/new$/);
+  await pressSpace(page);
+  await expect(page.getByText('Ask one question')).toBeVisible();
+  const fill = (label: string, text: string) => page.getByLabel(label, { exact: true }).fill(text);
+  await fill('The question', 'Is the glow richer from the deep tray?');
+  await fill('What is looked for', 'Which glow is richer?');
+  await fill('The one thing changed', 'Tray');
+  await fill('Sample A', 'deep');
+  await fill('Sample B', 'flat');
+  await fill('Temperature and time: sample A', '20 °C');
+  await fill('Temperature and time: sample B', '22 °C');
+  await expect(page.getByText('One more thing differs: temperature and time')).toBeVisible();
+  await fill('Temperature and time: sample B', '20 °C');
+  await expect(page.getByText('Nothing else differs')).toBeVisible();
+  await pressSpaceOutside(page);
+  await expect(page.getByRole('button', { name: /^Both lie ready: shuffle/ })).toBeVisible();
+  await pressSpace(page);
+  for (let pair = 1; pair <= 8; pair += 1) {
+    await expect(page.getByTestId('pair')).toHaveText(`Pair ${pair} of 8`);
+    await pressSpace(page);
+    const laid = await page.getByTestId('lay').textContent();
+    await page.keyboard.press('ArrowLeft');
+    await expect(page.getByText('Hide how it is laid first')).toBeVisible();
+    await pressSpace(page);
+    await expect(page.getByTestId('lay')).toBeHidden();
+    const left = laid?.startsWith('Sample A lies left');
+    await page.keyboard.press(left ? 'ArrowLeft' : 'ArrowRight');
+  }
+  await expect(page.getByTestId('answer')).toHaveText(/^8 of 8\s*sample A$/);
+  await expect(
+    page.getByText('A finding: luck alone would do as well in 0.4 of 100'),
+  ).toBeVisible();
+  await fill('What was seen', 'The glow has three steps more.');
+  await pressSpaceOutside(page);
+  await expect(page.getByText('Kept.')).toBeVisible();
+  await open(page, '/calibrate/comparisons');
+  await expect(page.getByText('Tray: deep against flat; 8 of 8 for sample A')).toBeVisible();
+});
+
+test('a server that is away loses nothing of a test', async ({ page, context }) => {
+  await open(page, '/calibrate/timer');
+  await page.getByLabel('Which one').fill('the wall clock');
+  await page.getByLabel('Beeps counted').fill('72');
+  await expect(page.getByTestId('answer')).toHaveText(/^1.200/);
+  await context.setOffline(true);
+  await pressSpaceOutside(page);
+  await expect(page.getByRole('alert')).toContainText('The server does not answer');
+  await expect(page.getByLabel('Beeps counted')).toHaveValue('72');
+  await context.setOffline(false);
+  await pressSpace(page);
+  await expect(page).toHaveURL(/\/calibrate\/found\//);
+});

@@ -1,0 +1,37 @@
+<script lang="ts">
+  import type { TestKind } from '../../nouns/calibration/kinds/kind.ts';
+  import type { Unit } from '../../words/temperature.ts';
+
+  interface Props {
+    kind: TestKind;
+    given: Readonly<Record<string, unknown>> | undefined;
+    unit: Unit;
+    open: boolean;
+  }
+  const { kind, given, unit, open }: Props = $props();
+  const steps = $derived(kind.evening((given ?? {}) as never, unit));
+</script>
+
+<details class="mt-3" {open}>
+  <summary class="min-h-11 cursor-pointer py-2 font-[600]">The evening</summary>
+  <div class="grid grid-cols-1 gap-x-14 gap-y-4 pb-2 lg:grid-cols-2">
+    <section aria-label="Lay ready">
+      <h2 class="text-soft">Lay ready</h2>
+      <ul class="mt-1">
+        {#each kind.list as thing (thing)}<li class="border-b border-hair py-1.5">
+            {thing}
+          </li>{/each}
+      </ul>
+    </section>
+    <section aria-label="What is done">
+      <h2 class="text-soft">What is done</h2>
+      <ol class="mt-1">
+        {#each steps as step, index (index)}
+          <li class="flex gap-3 border-b border-hair py-1.5">
+            <span class="font-[620]">{index + 1}</span><span>{step}</span>
+          </li>
+        {/each}
+      </ol>
+    </section>
+  </div>
+</details>

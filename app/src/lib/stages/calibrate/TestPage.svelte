@@ -1,0 +1,105 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { useDesk } from '../../bench/desk/desk.svelte.ts';
+  import Button from '../../kit/Button.svelte';
+  import { put } from '../../kit/client.ts';
+  import { keptState } from '../../kit/kept-state.svelte.ts';
+  import { useKeys } from '../../kit/keys/keys.svelte.ts';
+  import { newId } from '../../kit/new-id.ts';
+  import type { CalibrationBody } from '../../nouns/calibration/contract.ts';
+  import { emptyTest, type TestForm } from '../../nouns/calibration/given.ts';
+  import type { TestKind } from '../../nouns/calibration/kinds/kind.ts';
+  import type { Unit } from '../../words/temperature.ts';
+  import CalibratePages from './CalibratePages.svelte';
+  import Evening from './Evening.svelte';
+  import TestAnswer from './TestAnswer.svelte';
+  import TestFields from './TestFields.svelte';
+  import { testInHand } from './test-in-hand.svelte.ts';
+
+  interface Props {
+    kind: TestKind;
+  }
+  const { kind }: Props = $props();
+  const desk = useDesk();
+  // A page shows one test; another one is another page.
+  // svelte-ignore state_referenced_locally
+  const usual = emptyTest(kind.fields);
+  // svelte-ignore state_referenced_locally
+  const form: TestForm = keptState<TestForm>(`katachron-test-${kind.id}`, { ...usual, unit: '' });
+  /** What is typed stays in the unit that it was begun in. */
+  const unit: Unit = $derived((form.unit || desk.preferences.unit) as Unit);
+  const test = testInHand({ kind: () => kind, form: () => form, unit: () => unit });
+  let problem = $state<string>();
+  let tried = $state(false);
+  const id = newId();
+
+  useKeys([
+    { key: ' ', does: 'save what was found', run: () => void save() },
+    { key: 'Escape', does: 'back to the tests', run: () => void goto('/calibrate') },
+  ]);
+
+  function type(name: string, text: string) {
+    form.unit = unit;
+    form[name] = text;
+    problem = undefined;
+  }
+
+  async function save() {
+    tried = true;
+    problem = undefined;
+    if (!test.given || test.result === undefined) {
+      problem = test.solving
+        ? 'It is still being fitted; press again in a moment.'
+        : (test.trouble ?? 'Some of what was seen is still missing: see the fields.');
+      setTimeout(() =>
+        document.querySelector<HTMLElement>('[data-wrong], [aria-invalid="true"]')?.focus(),
+      );
+      return;
+    }
+    const body: CalibrationBody = {
+      name: kind.nameOf(test.given as never),
+      kind: kind.id,
+      foundAtMs: Date.now(),
+      given: test.given,
+      wrote: [],
+    };
+    // The same id at each try: an answer that was lost on its way is no second finding.
+    const outcome = await put(`/api/v1/calibrations/${id}`, body);
+    problem = outcome.problem?.detail;
+    if (!outcome.value) return;
+    Object.assign(form, usual, { unit: '' });
+    await goto(`/calibrate/found/${id}`);
+  }
+
+  function clear() {
+    Object.assign(form, usual, { unit: '' });
+    tried = false;
+    problem = undefined;
+  }
+</script>
+
+<CalibratePages />
+<h1 class="heading">{kind.name}</h1>
+<p class="reason mt-1 text-soft">{kind.question}</p>
+<Evening {kind} given={test.given} {unit} open={test.untouched} />
+<div class="mt-3 grid grid-cols-1 gap-x-14 gap-y-6 lg:grid-cols-[minmax(0,1fr)_460px]">
+  <section aria-label="What was seen">
+    <TestFields
+      fields={kind.fields}
+      {form}
+      {unit}
+      troubles={tried ? test.troubles : {}}
+      ontyped={type}
+    />
+  </section>
+  <div class={test.told ? 'max-lg:order-first' : ''}>
+    <TestAnswer {test} caution={kind.caution} />
+  </div>
+</div>
+<div class="in-sight mt-6">
+  {#if problem}<p class="mb-3 text-trouble" role="alert">{problem}</p>{/if}
+  <div class="flex flex-wrap gap-3">
+    <Button main keyHint="Space" onclick={() => void save()}>Save what was found</Button>
+    {#if !test.untouched}<Button onclick={clear}>Clear</Button>{/if}
+  </div>
+</div>

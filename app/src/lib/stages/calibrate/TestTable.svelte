@@ -1,0 +1,64 @@
+<script lang="ts">
+  import { SimulatedDensitometer } from '../../bench/devices/simulated-densitometer.ts';
+  import { labelIn, type AnyField, type Shape } from '../../nouns/calibration/fields/field.ts';
+  import { attempt } from '../../words/attempt.ts';
+  import type { Unit } from '../../words/temperature.ts';
+  import DensityFile from './DensityFile.svelte';
+  import Grid from './Grid.svelte';
+  import { gridShape, withDensities, withFewer, withMore } from './grid-shape.ts';
+
+  interface Props {
+    name: string;
+    field: AnyField;
+    shape: Extract<Shape, { is: 'rows' | 'columns' }>;
+    text: string;
+    unit: Unit;
+    trouble: string | undefined;
+    ontyped: (text: string) => void;
+  }
+  const { name, field, shape, text, unit, trouble, ontyped }: Props = $props();
+  const grid = $derived(gridShape(shape, text, unit));
+  const densitometer = new SimulatedDensitometer();
+  const heads = $derived(shape.is === 'columns' ? Object.keys(shape.heads).length : 0);
+  let problem = $state<string>();
+
+  function take(columns: readonly { readonly values: readonly number[] }[]) {
+    if (shape.is !== 'columns') return;
+    const taken = attempt(() => withDensities(shape, text, columns));
+    problem = taken.trouble;
+    if (taken.value !== undefined) ontyped(taken.value);
+  }
+</script>
+
+<fieldset class="mt-5">
+  <legend class="text-soft">{labelIn(field, unit)}</legend>
+  {#if field.hint}<p class="text-[15px] text-soft">{field.hint}</p>{/if}
+  <Grid
+    id={name}
+    label={field.label}
+    rows={grid.rows}
+    columns={grid.columns}
+    bind:value={() => text, ontyped}
+    {trouble}
+    instrument={shape.is === 'columns' ? densitometer : undefined}
+    readFrom={Math.max(0, heads - 1)}
+  />
+  {#if problem}<p class="text-trouble" role="alert">{problem}</p>{/if}
+  <div class="flex flex-wrap gap-x-5">
+    {#if shape.is === 'columns'}<DensityFile onread={take} bind:problem />{/if}
+    {#if grid.more}
+      <button
+        type="button"
+        class="slot-in min-h-11 font-[600]"
+        onclick={() => ontyped(withMore(shape, text, grid))}>Add {grid.more}</button
+      >
+    {/if}
+    {#if grid.fewer}
+      <button
+        type="button"
+        class="slot-in min-h-11 font-[600]"
+        onclick={() => ontyped(withFewer(shape, text, grid))}>Remove the last</button
+      >
+    {/if}
+  </div>
+</fieldset>

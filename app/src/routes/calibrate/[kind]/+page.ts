@@ -1,0 +1,8 @@
+import { error } from '@sveltejs/kit';
+import { testKindOf } from '$lib/nouns/calibration/kinds/index.ts';
+
+export function load({ params }) {
+  const kind = testKindOf(params.kind);
+  if (!kind) error(404, 'There is no test of this name.');
+  return { kind };
+}

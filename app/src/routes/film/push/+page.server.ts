@@ -1,0 +1,18 @@
+import { forPage } from '$lib/server/page.ts';
+import { ownCurves } from '$lib/nouns/calibration/own-curves.ts';
+import { shelfStores } from '$lib/nouns/shelves.server.ts';
+
+/** How far the page explains: from a pull of two stops to a push of three. */
+const LEAST = -2;
+const MOST = 3;
+
+export async function load({ url }) {
+  const asked = Math.round(Number(url.searchParams.get('stops') ?? 1));
+  const stops = Number.isFinite(asked) ? Math.min(MOST, Math.max(LEAST, asked)) : 1;
+  const curves = ownCurves(await forPage(() => shelfStores.calibrations.all()));
+  const film = url.searchParams.get('film') ?? '';
+  return {
+    ...{ stops, least: LEAST, most: MOST, curves },
+    film: curves.some((curve) => curve.film === film) ? film : '',
+  };
+}
