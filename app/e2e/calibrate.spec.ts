@@ -183,7 +183,7 @@ test('a new box of paper asks for the short check, and it still holds', async ({
   await expect(page.getByText('The short check:', { exact: true })).toBeVisible();
   await expect(page.getByTestId('doubt')).toContainText('In doubt since');
   await page.getByRole('button', { name: /^It still holds/ }).click();
-  await expect(page.getByRole('status')).toContainText('Checked today');
+  await expect(page.getByText('Checked today: it still holds.')).toBeVisible();
   await expect(page.getByTestId('doubt')).toContainText('Good until');
 });
 

@@ -26,13 +26,18 @@ function recordsOf(text: string, delimiter: string): string[][] {
   }
 }
 
+/** One column of numbers has nothing between cells: a comma in it is that of the decimals. */
+function delimiterOf(lines: readonly string[]): string {
+  const [first = '', ...rest] = lines;
+  const oneColumn = rest.every(isNumber) && (isNumber(first) || !first.includes(','));
+  return oneColumn ? '\t' : (DELIMITERS.find((one) => first.includes(one)) ?? ',');
+}
+
 /** Densities of a CSV file: a line a patch, a column a development or a setting; names above them where it has any. */
 export function readDensityCsv(text: string): DensityColumn[] {
-  const first = text.split(/\r\n?|\n/).find((line) => line.trim() !== '');
-  if (first === undefined) return refused(0, 'The file is empty.');
-  // A comma parts cells only where the numbers have points, or it stands between several of them.
-  const delimiter =
-    DELIMITERS.find((one) => one !== ',' && first.includes(one)) ?? (isNumber(first) ? '\t' : ',');
+  const lines = text.split(/\r\n?|\n/).filter((line) => line.trim() !== '');
+  if (lines.length === 0) return refused(0, 'The file is empty.');
+  const delimiter = delimiterOf(lines);
   const records = recordsOf(text, delimiter).filter((cells) => cells.some((cell) => cell !== ''));
   const named = records[0]!.some((cell) => cell !== '' && !isNumber(cell));
   const rows = named ? records.slice(1) : records;
