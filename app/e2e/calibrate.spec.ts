@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, open, prefer, pressSpace, test } from './bench.ts';
+import { expect, listen, open, prefer, pressSpace, test } from './bench.ts';
 
 /** Puts a block into the field that has the focus, as a copied part of a spreadsheet. */
 const paste = (page: Page, text: string) =>
@@ -262,4 +262,22 @@ test('a server that is away loses nothing of a test', async ({ page, context }) 
   await context.setOffline(false);
   await pressSpace(page);
   await expect(page).toHaveURL(/\/calibrate\/found\//);
+});
+
+test('a timer is held against the beeps of the page', async ({ page }) => {
+  const beeps = await listen(page);
+  await page.clock.install();
+  await open(page, '/calibrate/timer');
+  await page.getByLabel('Which one').fill('the enlarger’s timer');
+  await page.getByLabel('It says', { exact: true }).fill('20');
+  await page.getByRole('button', { name: 'Beep once a second' }).click();
+  await page.clock.runFor(2000 + 24_200);
+  await expect(page.getByTestId('beeps')).toHaveText('24');
+  const heard = (await beeps()).map(({ heardMs }) => heardMs).toSorted((a, b) => a - b);
+  expect(heard.length).toBeGreaterThan(20);
+  const apart = heard.slice(1, 20).map((at, index) => at - heard[index]!);
+  for (const one of apart) expect(Math.abs(one - 1000)).toBeLessThan(20);
+  await page.getByRole('button', { name: 'It ends: stop the beeps' }).click();
+  await expect(page.getByLabel('Beeps counted')).toHaveValue('24');
+  await expect(page.getByTestId('answer')).toHaveText(/^1.200/);
 });

@@ -229,6 +229,26 @@ describe('what a test says', () => {
     expect(lines![0]).toBe('N−1 5:44 · N 7:10 · N+1 9:40.');
   });
 
+  it('an ISO speed where the exposure is known in lux seconds and the development is the standard’s', () => {
+    const { more: lines } = told('film-densities', { ...film, stepOneLog: 0.287 });
+    expect(lines!.find((line) => line.startsWith('By the standard'))).toMatch(
+      /^By the standard ISO 125\/22°: 13\d\.\d/,
+    );
+    const { developments } = film as { developments: readonly unknown[] };
+    const hard = { ...film, developments: [developments[2]], stepOneLog: 0.287 };
+    expect(solvedBy(testKindOf('film-densities')!, hard, 'C').trouble).toContain('your own EI');
+  });
+
+  it('the exposures of the evening, by number', () => {
+    const kind = testKindOf('film-densities')!;
+    const typed = { exposedAt: 100, meteredSeconds: 0.25, power: 1.33 };
+    expect(kind.evening(typed, 'C').slice(0, 2)).toEqual([
+      'Meter the even surface at EI 100, and give 16 s: 1/4 s by the meter, five stops more, which is 8 s, and what the film loses in so long. Step 1 then lies at zone X.',
+      'Sheets by holder and notch: 1 in holder 1, front; 2 in holder 1, back; 3 in holder 2, front.',
+    ]);
+    expect(kind.evening({}, 'C')[0]).toContain('five stops more: step 1 then lies at zone X');
+  });
+
   it('becomes a recipe of one’s own, with N− and N+', () => {
     const kind = testKindOf('film-densities')!;
     const [change] = kind.changes!(solved(kind, film), film as never, things);
@@ -350,8 +370,10 @@ describe('the calibration shelf', () => {
     const fresh = shelfView([], NOW, 'C');
     expect(nextTest(fresh)).toEqual({
       href: '/calibrate/film-speed-eye',
-      words: 'Film speed by eye',
+      words: 'Next: Film speed by eye',
     });
+    const film = kept('film-quick', more[0]!.given, { foundAtMs: NOW });
+    expect(nextTest(shelfView([film], NOW, 'C')).words).toBe('Next: Reciprocity of a film');
     const old = kept('timer', more.find(({ kind }) => kind === 'timer')!.given, {
       foundAtMs: Date.parse('2020-01-01'),
     });

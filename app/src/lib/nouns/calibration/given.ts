@@ -29,8 +29,17 @@ export function readTest<Fields extends FieldSet>(
   form: TestForm,
   unit: Unit,
 ):
-  | { readonly given: GivenOf<Fields>; readonly troubles?: undefined }
-  | { readonly given?: undefined; readonly troubles: Readonly<Record<string, string>> } {
+  | {
+      readonly given: GivenOf<Fields>;
+      readonly partly: Partial<GivenOf<Fields>>;
+      readonly troubles?: undefined;
+    }
+  | {
+      readonly given?: undefined;
+      /** What of it can be read already. */
+      readonly partly: Partial<GivenOf<Fields>>;
+      readonly troubles: Readonly<Record<string, string>>;
+    } {
   const given: Record<string, unknown> = {};
   const troubles: Record<string, string> = {};
   for (const [name, field] of Object.entries(fields)) {
@@ -38,9 +47,10 @@ export function readTest<Fields extends FieldSet>(
     if (trouble !== undefined) troubles[name] = trouble;
     else if (value !== undefined) given[name] = value;
   }
+  const whole = given as unknown as GivenOf<Fields>;
   return Object.keys(troubles).length > 0
-    ? { troubles }
-    : { given: given as unknown as GivenOf<Fields> };
+    ? { troubles, partly: whole }
+    : { given: whole, partly: whole };
 }
 
 /** Has anything been typed at all? */

@@ -4,12 +4,13 @@
 
   interface Props {
     kind: TestKind;
-    given: Readonly<Record<string, unknown>> | undefined;
+    /** What was typed of it so far. */
+    given: Readonly<Record<string, unknown>>;
     unit: Unit;
     open: boolean;
   }
   const { kind, given, unit, open }: Props = $props();
-  const steps = $derived(kind.evening((given ?? {}) as never, unit));
+  const steps = $derived(kind.evening(given as never, unit));
 </script>
 
 <details class="mt-3" {open}>

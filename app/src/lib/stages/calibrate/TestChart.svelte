@@ -33,9 +33,9 @@
         <text
           x="{label.x}%"
           y="{label.y}%"
-          dx="-9"
-          dy="-5"
-          text-anchor="end"
+          dx={label.x > 88 ? -4 : 8}
+          dy="18"
+          text-anchor={label.x > 88 ? 'end' : 'start'}
           class="fill-ink text-[13px] font-[560]">{name}</text
         >
       {/each}

@@ -10,6 +10,7 @@
   import { emptyTest, type TestForm } from '../../nouns/calibration/given.ts';
   import type { TestKind } from '../../nouns/calibration/kinds/kind.ts';
   import type { Unit } from '../../words/temperature.ts';
+  import Beeps from './Beeps.svelte';
   import CalibratePages from './CalibratePages.svelte';
   import Evening from './Evening.svelte';
   import TestAnswer from './TestAnswer.svelte';
@@ -81,7 +82,7 @@
 <CalibratePages />
 <h1 class="heading">{kind.name}</h1>
 <p class="reason mt-1 text-soft">{kind.question}</p>
-<Evening {kind} given={test.given} {unit} open={test.untouched} />
+<Evening {kind} given={test.partly} {unit} open={test.untouched} />
 <div class="mt-3 grid grid-cols-1 gap-x-14 gap-y-6 lg:grid-cols-[minmax(0,1fr)_460px]">
   <section aria-label="What was seen">
     <TestFields
@@ -91,6 +92,9 @@
       troubles={tried ? test.troubles : {}}
       ontyped={type}
     />
+    {#if kind.beepsInto}
+      <Beeps onstopped={(count) => type(kind.beepsInto!, String(count))} />
+    {/if}
   </section>
   <div class={test.told ? 'max-lg:order-first' : ''}>
     <TestAnswer {test} caution={kind.caution} />

@@ -71,8 +71,12 @@ export function nextTest(groups: ReturnType<typeof shelfView>): {
   if (asking) {
     return { href: `/calibrate/found/${asking.found.id}`, words: `Check ${asking.found.name}` };
   }
-  const open = kinds.find(({ found }) => found.length === 0) ?? kinds[0]!;
-  return { href: `/calibrate/${open.id}`, words: open.name };
+  const familyOf = (id: string) => testKindOf(id)?.family ?? id;
+  const known = new Set(
+    kinds.filter(({ found }) => found.length > 0).map(({ id }) => familyOf(id)),
+  );
+  const open = kinds.find(({ id }) => !known.has(familyOf(id))) ?? kinds[0]!;
+  return { href: `/calibrate/${open.id}`, words: `Next: ${open.name}` };
 }
 
 /** What was found and hangs on something that was changed. */

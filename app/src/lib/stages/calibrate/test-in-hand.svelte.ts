@@ -60,6 +60,10 @@ export function testInHand({ kind, form, unit }: Sources) {
     get given() {
       return read.given as Readonly<Record<string, unknown>> | undefined;
     },
+    /** What of it can be read already. */
+    get partly(): Readonly<Record<string, unknown>> {
+      return read.partly;
+    },
     get troubles(): Readonly<Record<string, string>> {
       return read.troubles ?? {};
     },

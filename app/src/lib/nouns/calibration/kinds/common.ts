@@ -1,4 +1,6 @@
-import { numberField, textField } from '../fields/simple.ts';
+import { powerLaw, tabletExposure } from '@katachron/core';
+import { attempt } from '../../../words/attempt.ts';
+import { numberField, optional, textField } from '../fields/simple.ts';
 
 /** Fields that more than one test asks for. */
 export const filmField = textField({
@@ -25,6 +27,58 @@ export const sameThing = (a: string, b: string) =>
 /** "0.34 stop", "1.2 stops": how sure, in stops. */
 export const stopsWithin = (stops: number): string =>
   `${stops < 0.995 ? stops.toFixed(2) : stops.toFixed(1)} ${stops <= 1 ? 'stop' : 'stops'}`;
+
+/** How the tablet is exposed: asked for where the times are to be told. */
+export const exposureFields = {
+  meteredSeconds: optional(
+    numberField({
+      label: 'The meter says, s',
+      hint: 'As 1/8, at that EI and aperture, for the even surface; then the times stand above.',
+      title: 'what the meter says',
+      ...{ least: 0.0001, most: 60, example: 0.125 },
+    }),
+  ),
+  power: optional(
+    numberField({
+      label: 'Reciprocity, t to the power',
+      hint: 'Of this film beyond 1 s; left empty: nothing is lost.',
+      title: 'the power',
+      ...{ least: 1, most: 2, example: 1.3 },
+    }),
+  ),
+};
+
+/** "4.0 s", "1/8 s". */
+const shutter = (seconds: number) =>
+  seconds >= 0.3 ? `${Number(seconds.toPrecision(2))} s` : `1/${Math.round(1 / seconds)} s`;
+
+/** What each sheet gets, and in which holder it lies. */
+export function exposureWords(
+  {
+    exposedAt,
+    meteredSeconds,
+    power,
+  }: { exposedAt?: number; meteredSeconds?: number; power?: number },
+  sheets: number,
+): string[] {
+  const at = `Meter the even surface at EI ${exposedAt ?? 'of the box'}, and give`;
+  if (meteredSeconds === undefined) {
+    return [`${at} five stops more: step 1 then lies at zone X.`];
+  }
+  const { value } = attempt(() =>
+    tabletExposure(meteredSeconds, sheets, power === undefined ? undefined : powerLaw(power)),
+  );
+  if (!value) return [`${at} five stops more: step 1 then lies at zone X.`];
+  const longer = value.seconds > value.meteredSeconds;
+  return [
+    `${at} ${shutter(value.seconds)}: ${shutter(meteredSeconds)} by the meter, five stops more${longer ? `, which is ${shutter(value.meteredSeconds)}, and what the film loses in so long` : ''}. Step 1 then lies at zone X.`,
+    ...(sheets > 1
+      ? [
+          `Sheets by holder and notch: ${value.sheets.map(({ sheet, holder, side }) => `${sheet} in holder ${holder}, ${side}`).join('; ')}.`,
+        ]
+      : []),
+  ];
+}
 
 /** What lies ready for every film test by a tablet. */
 export const tabletList = [

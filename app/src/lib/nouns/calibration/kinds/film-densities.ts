@@ -1,16 +1,25 @@
 import {
+  ISO_LOG,
   TABLET_STEPS,
   developmentSeries,
   exposureIndexAt,
   filmDensities as readFilm,
+  isoFilmSpeed,
   nearestStandardSpeed,
   tabletSteps,
 } from '@katachron/core';
 import { clockTime } from '../../../words/duration.ts';
 import { plainList } from '../../../words/list.ts';
-import { numberField, timeField } from '../fields/simple.ts';
+import { numberField, optional, timeField } from '../fields/simple.ts';
 import { columnsField } from '../fields/tables.ts';
-import { exposedAtField, filmField, stopsWithin, tabletList } from './common.ts';
+import {
+  exposedAtField,
+  exposureFields,
+  exposureWords,
+  filmField,
+  stopsWithin,
+  tabletList,
+} from './common.ts';
 import { testKind } from './kind.ts';
 import { recipeFromTest } from './recipe-from-test.ts';
 
@@ -26,22 +35,31 @@ export const filmDensities = testKind({
   id: 'film-densities',
   group: 'film',
   name: 'Film speed and times by densities',
+  family: 'film-speed',
   question: 'What speed has this film, how hard is it, and how long is N−1 or N+1?',
   list: [
     ...tabletList,
     'a densitometer, or a scan of the film beside a reference',
     'one sheet or strip for each development: three give times for N−1 to N+1',
   ],
-  evening: ({ exposedAt, developments }) => [
-    `Meter the even surface at EI ${exposedAt ?? 'of the box'}, and give each sheet five stops more: step 1 then lies at zone X.`,
-    'Holder 1 front, holder 1 back, holder 2 front: the first notch is the shortest development.',
-    `Develop each as a run of its own${developments && developments.length > 1 ? `: ${plainList(developments.map(({ seconds }) => clockTime(seconds)))}` : ', at three times about a third apart'}.`,
+  evening: ({ developments, ...given }) => [
+    ...exposureWords(given, Math.max(3, developments?.length ?? 0)),
+    `The first sheet is the shortest development. Develop each as a run of its own${developments && developments.length > 1 ? `: ${plainList(developments.map(({ seconds }) => clockTime(seconds)))}` : ', at three times about a third apart'}.`,
     'Read base and fog beside the tape, then every step, the densest first.',
   ],
   caution: 'Chemistry as in any run: gloves, air, the data sheet.',
   fields: {
     film: filmField,
     exposedAt: exposedAtField,
+    ...exposureFields,
+    stepOneLog: optional(
+      numberField({
+        label: 'Step 1 got, log lx·s',
+        hint: 'Of a calibrated exposure, as 0.29: then it is an ISO speed.',
+        title: 'the exposure of step 1',
+        ...{ least: -6, most: 6, example: 0.29 },
+      }),
+    ),
     developments: columnsField({
       label: 'Densities',
       hint: 'Base and fog counted; a copied column of a spreadsheet is pasted whole.',
@@ -61,7 +79,7 @@ export const filmDensities = testKind({
     }),
   },
   nameOf: ({ film }) => film,
-  solve: ({ exposedAt, developments }) => {
+  solve: ({ exposedAt, developments, stepOneLog }) => {
     const films = developments
       .map(({ seconds, baseFog, values }) => {
         const read = readFilm({ steps, densities: values, baseFog });
@@ -80,9 +98,13 @@ export const filmDensities = testKind({
     const apart = ({ seconds }: { seconds: number }) =>
       normal === undefined ? 0 : Math.abs(Math.log(seconds / normal));
     const nearest = films.reduce((best, film) => (apart(film) < apart(best) ? film : best));
-    return { films, ...(series && { series }), nearest };
+    const iso =
+      stepOneLog === undefined || nearest.isoGradient === undefined
+        ? undefined
+        : isoFilmSpeed(stepOneLog + nearest.speedLog, nearest.isoGradient * ISO_LOG);
+    return { films, ...(series && { series }), ...(iso && { iso }), nearest };
   },
-  tell: ({ films, series, nearest }) => {
+  tell: ({ films, series, nearest, iso }) => {
     const normal = series?.times.find(({ n }) => n === 0);
     const gradients = films.map(
       ({ seconds, exposureIndex, isoGradient, averageGradient, isNormal }) =>
@@ -102,6 +124,11 @@ export const filmDensities = testKind({
             ]
           : []),
         ...gradients,
+        ...(iso
+          ? [
+              `By the standard ISO ${iso.nearest}/${iso.degrees}°: ${iso.speed.toFixed(1)}, from the exposure in lux seconds.`,
+            ]
+          : []),
         ...(series
           ? [
               `The gradient is ${series.a.toFixed(3).replace('-', '−')} + ${series.b.toFixed(4)}·ln t, t in seconds.`,

@@ -10,6 +10,7 @@ export const filmQuick = testKind({
   id: 'film-quick',
   group: 'film',
   name: 'Film, the quick way',
+  family: 'film-speed',
   question: 'Is box speed right for me, and the development, as far as one roll can tell?',
   list: [
     'a roll at box speed with shadows and highlights that matter',

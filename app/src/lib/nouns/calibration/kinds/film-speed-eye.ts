@@ -9,7 +9,14 @@ import {
 import { clockTime } from '../../../words/duration.ts';
 import { plainStops } from '../../../words/fraction.ts';
 import { numberField, optional, timeField } from '../fields/simple.ts';
-import { exposedAtField, filmField, stopsWithin, tabletList } from './common.ts';
+import {
+  exposedAtField,
+  exposureFields,
+  exposureWords,
+  filmField,
+  stopsWithin,
+  tabletList,
+} from './common.ts';
 import { testKind } from './kind.ts';
 import { recipeFromTest } from './recipe-from-test.ts';
 
@@ -21,10 +28,11 @@ export const filmSpeedEye = testKind({
   id: 'film-speed-eye',
   group: 'film',
   name: 'Film speed by eye',
+  family: 'film-speed',
   question: 'What speed has this film with my meter, my developer and my hands?',
   list: [...tabletList, 'for the development: the paper, and its minimum time for maximum black'],
-  evening: ({ exposedAt }) => [
-    `Meter the even surface at EI ${exposedAt ?? 'of the box'}, and give five stops more: step 1 then lies at zone X.`,
+  evening: (given) => [
+    ...exposureWords(given, 1),
     'Develop as a run of its own, by the recipe that is to be tested.',
     'On the dry film look for the last step that can still be told from the tape’s corner.',
     'Print the wedge at the minimum time for maximum black, and count the steps between first tone and full black.',
@@ -33,6 +41,7 @@ export const filmSpeedEye = testKind({
   fields: {
     film: filmField,
     exposedAt: exposedAtField,
+    ...exposureFields,
     lastStep: step(
       'Last step told from the tape',
       'the last step that is seen',

@@ -68,6 +68,8 @@ export interface TestKind<Fields extends FieldSet = FieldSet, Result = unknown> 
   readonly id: string;
   readonly group: KindGroupId;
   readonly name: string;
+  /** Other tests that answer the same: one of them is enough. */
+  readonly family?: string;
   /** What it answers, as a question. */
   readonly question: string;
   /** What has to lie ready. */
@@ -79,6 +81,8 @@ export interface TestKind<Fields extends FieldSet = FieldSet, Result = unknown> 
   readonly fields: Fields;
   /** What it is called by what was typed: the film, the thermometer. */
   readonly nameOf: (given: GivenOf<Fields>) => string;
+  /** The field that the beeps of the page are counted into. */
+  readonly beepsInto?: keyof Fields & string;
   /** It is solved away from the page: what it takes would hold typing up. Its result is plain data. */
   readonly slow?: boolean;
   /** What stands on the shelf for it, where solving it there would take too long. */

@@ -8,6 +8,7 @@ export const paperCount = testKind({
   id: 'paper-count',
   group: 'paper',
   name: 'R by counting steps',
+  family: 'paper-range',
   question: 'How soft is this setting on this paper, with no instrument?',
   list: ['a step tablet', 'the paper, its developer, the enlarger'],
   evening: () => [

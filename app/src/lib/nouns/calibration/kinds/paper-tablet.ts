@@ -65,6 +65,7 @@ export const paperTablet = testKind({
   id: 'paper-tablet',
   group: 'paper',
   name: 'Paper by a printed tablet',
+  family: 'paper-range',
   question: 'How soft and how fast is each setting on this paper, and how black is it?',
   list: [
     'a step tablet, 21 steps of half a stop',

@@ -13,7 +13,7 @@ export const thermometers = testKind({
   id: 'thermometer',
   group: 'light',
   name: 'Thermometers',
-  question: 'What does this thermometer read when it is really 20 °C?',
+  question: 'What does this thermometer read when it is really 20 °C?',
   list: [
     'the thermometer in use, and one that is trusted',
     'three or four baths of water between the coldest and the warmest that is needed, stirred',

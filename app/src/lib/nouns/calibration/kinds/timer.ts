@@ -11,7 +11,7 @@ export const timer = testKind({
   list: ['the timer, the clock or the metronome', 'the beeps of this page, once a second'],
   evening: () => [
     'Set it to a minute, or let the metronome beat sixty.',
-    'Start it on a beep, and count the beeps until it ends; to half a beep.',
+    'Start it on the first beep; when it ends, stop the beeps. They are counted here, to half of one.',
     'For an enlarger’s timer watch its lamp: what counts is the light.',
   ],
   caution: 'Mains and wet hands apart.',
@@ -40,6 +40,7 @@ export const timer = testKind({
     }),
   },
   nameOf: ({ name }) => name,
+  beepsInto: 'realSeconds',
   solve: ({ indicatedSeconds, realSeconds }) => ({
     factor: clockFactor(indicatedSeconds, realSeconds),
     withinShare: 0.5 / realSeconds,
