@@ -1,5 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import { PNG } from 'pngjs';
+import { syntheticScan } from '../../core/test/scan.ts';
 import { expect, listen, open, prefer, pressSpace, test } from './bench.ts';
 
 /** Puts a block into the field that has the focus, as a copied part of a spreadsheet. */
@@ -146,6 +148,47 @@ test('densities come from a file and from an instrument, and go out again', asyn
   await page.getByRole('radio', { name: /^Halden 100/ }).click();
   await expect(page.getByText('By the film’s own curve, tested on')).toBeVisible();
   await expect(shadow).not.toHaveText(usual ?? '');
+});
+
+test('densities are read from a scan: strips found, steps numbered, corners by hand, taken', async ({
+  page,
+}) => {
+  const values = film.normal.split(' ').slice(2).map(Number);
+  const reference = Array.from({ length: 12 }, (_, at) => Number((0.05 + 0.17 * at).toFixed(2)));
+  const { width, height, codes } = syntheticScan({
+    ...{ width: 1000, height: 420, upper: values, lower: reference },
+    ...{ tiltDegrees: 2, uneven: 0.1, noise: 0, gamma: 1, flare: 0.002, normal: () => 0 },
+  });
+  const png = new PNG({ width, height });
+  codes.forEach((code, at) => png.data.set([code, code, code, 255], at * 4));
+  await open(page, '/calibrate/film-densities');
+  await page.getByRole('button', { name: 'From a scan or a photo' }).click();
+  await page.getByLabel(/^Densities of the reference/).fill('0.5 0.2');
+  await expect(page.getByText('Give the densities of the reference, 5 at least')).toBeVisible();
+  await page.getByLabel(/^Densities of the reference/).fill(reference.join(' '));
+  await page
+    .getByLabel('The scan or photo')
+    .setInputFiles({ name: 'scan.png', mimeType: 'image/png', buffer: PNG.sync.write(png) });
+  await expect(page.getByText(/^21 steps, /)).toBeVisible();
+  await expect(page.getByText(/^The light differs by/)).toBeVisible();
+  const read = (await page.getByTestId('scanned').textContent())!.split(' · ').map(Number);
+  read.forEach((density, at) => expect(Math.abs(density - values[at]!)).toBeLessThan(0.03));
+  // Corners that lie wrong read wrong, and are put right again.
+  const corner = page.getByRole('slider', { name: 'Top left' });
+  for (let press = 0; press < 12; press += 1) await corner.press('ArrowRight');
+  await page.getByRole('button', { name: 'Read it with these corners' }).click();
+  await expect(page.getByTestId('scanned')).not.toHaveText(
+    read.map((d) => d.toFixed(2)).join(' · '),
+  );
+  await page.getByRole('button', { name: 'Find the strips again' }).click();
+  await expect(page.getByTestId('scanned')).toHaveText(read.map((d) => d.toFixed(2)).join(' · '));
+  await page.getByRole('button', { name: 'Take these densities' }).click();
+  await expect(page.getByLabel('Step 1: Development')).toHaveValue(read[0]!.toFixed(2));
+  await page.getByLabel('The film', { exact: true }).fill('Halden 100');
+  await page.getByLabel('EI set at the meter').fill('100');
+  await page.getByLabel('Developed for: Development').fill('8:00');
+  await page.getByLabel('Base and fog: Development').fill('0.27');
+  await expect(page.getByTestId('answer')).toHaveText(/^EI 64/);
 });
 
 /** The big button, with the focus in no field. */

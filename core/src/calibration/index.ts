@@ -27,3 +27,6 @@ export * from './loss-from-tests.ts';
 export * from './flash-threshold.ts';
 export * from './fit-paper.ts';
 export * from './fit-film.ts';
+export * from './scan/read-tablet.ts';
+export type { GreyImage, Spot as ScanSpot } from './scan/grey-image.ts';
+export type { StripCorners } from './scan/strips.ts';

@@ -5,6 +5,7 @@ import { Negative } from '../nouns/negative/contract.ts';
 import { Print, PrintBody, printExample } from '../nouns/print/contract.ts';
 import { PlanFile } from '../nouns/print/plan-file.ts';
 import { Picture, pictureExample } from '../nouns/picture/contract.ts';
+import { ScanAnswer, ScanQuestion } from '../nouns/calibration/scan-contract.ts';
 import { Problem } from '../kit/problem.ts';
 import { KeptEntry, WrittenEntry, entryExample } from '../nouns/bath/ledger.ts';
 import { ProcessEvent } from '../nouns/process/contract.ts';
@@ -507,6 +508,27 @@ function exchange() {
           responses: {
             ...file('image/*', 'The file'),
             '404': problemAnswer('No such picture, or its file was not kept'),
+            ...wrongInput,
+            ...away,
+          },
+        },
+      },
+    ],
+    [
+      '/api/v1/pictures/{id}/tablet',
+      {
+        post: {
+          operationId: 'read-tablet-of-picture',
+          summary:
+            'Reads the densities of a tablet beside a reference from a picture; nothing is kept',
+          parameters: [idParameter('id')],
+          requestBody: { required: true, content: json(ScanQuestion) },
+          responses: {
+            '200': {
+              description: 'The densities, and every step that led there',
+              content: json(ScanAnswer),
+            },
+            '404': problemAnswer('No such picture'),
             ...wrongInput,
             ...away,
           },

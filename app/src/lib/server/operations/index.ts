@@ -10,6 +10,7 @@ import { washOperation } from './chemistry/wash.ts';
 import { waterBathOperation } from './chemistry/water-bath.ts';
 import { developmentSeriesOperation } from './calibration/development-series.ts';
 import { filmSpeedOperation } from './calibration/film-speed.ts';
+import { readTabletOperation } from './calibration/read-tablet.ts';
 import { paperTabletOperation } from './calibration/paper-tablet.ts';
 import {
   blindPairsOperation,
@@ -68,6 +69,7 @@ export const operations = [
   developmentSeriesOperation,
   reciprocityOperation,
   paperTabletOperation,
+  readTabletOperation,
   safelightOperation,
   thermometerOperation,
   lampLagOperation,

@@ -4,6 +4,7 @@
   import { attempt } from '../../words/attempt.ts';
   import type { Unit } from '../../words/temperature.ts';
   import DensityFile from './DensityFile.svelte';
+  import TabletScan from './TabletScan.svelte';
   import Grid from './Grid.svelte';
   import { gridShape, withDensities, withFewer, withMore } from './grid-shape.ts';
 
@@ -21,6 +22,7 @@
   const densitometer = new SimulatedDensitometer();
   const heads = $derived(shape.is === 'columns' ? Object.keys(shape.heads).length : 0);
   let problem = $state<string>();
+  let scanning = $state(false);
 
   function take(columns: readonly { readonly values: readonly number[] }[]) {
     if (shape.is !== 'columns') return;
@@ -45,7 +47,15 @@
   />
   {#if problem}<p class="text-trouble" role="alert">{problem}</p>{/if}
   <div class="flex flex-wrap gap-x-5">
-    {#if shape.is === 'columns'}<DensityFile onread={take} bind:problem />{/if}
+    {#if shape.is === 'columns'}
+      <DensityFile onread={take} bind:problem />
+      <button
+        type="button"
+        class="slot-in min-h-11 font-[600]"
+        aria-expanded={scanning}
+        onclick={() => (scanning = !scanning)}>From a scan or a photo</button
+      >
+    {/if}
     {#if grid.more}
       <button
         type="button"
@@ -61,4 +71,13 @@
       >
     {/if}
   </div>
+  {#if scanning && shape.is === 'columns'}
+    <TabletScan
+      patches={shape.rows}
+      ontaken={(values) => {
+        take([{ values }]);
+        scanning = false;
+      }}
+    />
+  {/if}
 </fieldset>

@@ -8,5 +8,6 @@ export const POST = api(async ({ params, request }) => {
     const known = operations.map(({ id }) => id).join(', ');
     return problem(404, 'Not found', `The calculations are ${known}.`);
   }
-  return answer(operation.run(await readBody(request, operation.request)));
+  const question = await readBody(request, operation.request, operation.mostBytes);
+  return answer(await operation.run(question));
 });

@@ -1,0 +1,157 @@
+<script lang="ts">
+  import type { At } from '@katachron/core';
+  import Button from '../../kit/Button.svelte';
+  import { send } from '../../kit/client.ts';
+  import { keptState } from '../../kit/kept-state.svelte.ts';
+  import Corners from '../../nouns/picture/Corners.svelte';
+  import PictureFile from '../../nouns/picture/PictureFile.svelte';
+  import type { Picture } from '../../nouns/picture/contract.ts';
+  import type { ScanAnswer } from '../../nouns/calibration/scan-contract.ts';
+  import { attempt } from '../../words/attempt.ts';
+  import { readReference, scanWords } from './scan-view.ts';
+
+  interface Props {
+    patches: number;
+    /** The densities were looked at and are to be taken. */
+    ontaken: (densities: readonly number[]) => void;
+  }
+  const { patches, ontaken }: Props = $props();
+  // One reference lies beside every scan: it is typed once.
+  const kept = keptState<{ reference: string }>('katachron-reference', { reference: '' });
+  const reference = $derived(attempt(() => readReference(kept.reference)));
+  let picture = $state.raw<Picture>();
+  let problem = $state<string>();
+  let answer = $state.raw<ScanAnswer>();
+  /** The strip whose corners are under the hands. */
+  let strip = $state<'tablet' | 'reference'>('tablet');
+  let corners = $state<{ tablet: At[]; reference: At[] }>();
+  let width = $state(0);
+  const height = $derived(picture ? Math.round((width * picture.height) / picture.width) : 0);
+  const strips = [
+    { id: 'tablet', name: 'the tablet' },
+    { id: 'reference', name: 'the reference' },
+  ] as const;
+  const usualCorners = (top: number): At[] => [
+    { x: 0.1, y: top },
+    { x: 0.9, y: top },
+    { x: 0.9, y: top + 0.2 },
+    { x: 0.1, y: top + 0.2 },
+  ];
+
+  async function read(byHand: boolean) {
+    if (!picture || !reference.value) return;
+    const outcome = await send<ScanAnswer>(
+      `/api/v1/pictures/${picture.id}/tablet`,
+      JSON.stringify({
+        patches,
+        reference: reference.value,
+        ...(byHand && corners && { corners: $state.snapshot(corners) }),
+      }),
+      'application/json',
+    );
+    problem = outcome.problem?.detail;
+    answer = outcome.value;
+    corners = outcome.value
+      ? {
+          tablet: [...outcome.value.corners.tablet],
+          reference: [...outcome.value.corners.reference],
+        }
+      : (corners ?? { tablet: usualCorners(0.2), reference: usualCorners(0.6) });
+  }
+
+  function put(given: Picture) {
+    picture = given;
+    answer = undefined;
+    corners = undefined;
+    void read(false);
+  }
+</script>
+
+<div class="mt-3 max-w-2xl">
+  <label class="text-soft" for="reference-densities"
+    >Densities of the reference, its clearest first</label
+  >
+  <input
+    id="reference-densities"
+    class="field w-full text-[17px]"
+    maxlength="500"
+    autocomplete="off"
+    aria-describedby="reference-told"
+    aria-invalid={kept.reference.trim() !== '' && reference.trouble !== undefined}
+    bind:value={kept.reference}
+  />
+  <p id="reference-told" class="mt-1 text-[15px] text-soft">
+    {kept.reference.trim() === '' || !reference.trouble
+      ? 'As 0.05 0.20 0.36 …; the tablet lies above, the reference below it, white around both, every automatic correction off.'
+      : reference.trouble}
+  </p>
+  {#if reference.value}
+    <PictureFile words="The scan or photo" bind:problem onput={put} />
+  {/if}
+  {#if problem}<p class="mt-1 text-trouble" role="alert">{problem}</p>{/if}
+</div>
+{#if picture && corners}
+  <div class="relative mt-3 w-fit max-w-full touch-none" bind:clientWidth={width}>
+    <span class="thumb"
+      ><img
+        class="max-h-[70dvh] w-auto"
+        src="/api/v1/pictures/{picture.id}/preview"
+        alt="The tablet and its reference"
+        width={picture.width}
+        height={picture.height}
+      /></span
+    >
+    <Corners
+      bind:corners={() => corners![strip], (moved) => (corners![strip] = moved)}
+      {width}
+      {height}
+      label="Corners of {strip === 'tablet' ? 'the tablet' : 'the reference'}"
+    >
+      {#each answer ? [...answer.steps, ...answer.reference] : [] as patch, index (index)}
+        <text
+          x={patch.x * width}
+          y={patch.y * height}
+          class="font-sans text-[13px] font-[650]"
+          text-anchor="middle"
+          dominant-baseline="central"
+          fill="var(--ink)"
+          stroke="var(--ground)"
+          stroke-width="4"
+          paint-order="stroke"
+          >{index < (answer?.steps.length ?? 0)
+            ? index + 1
+            : index + 1 - (answer?.steps.length ?? 0)}</text
+        >
+      {/each}
+    </Corners>
+  </div>
+  <div
+    class="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2"
+    role="group"
+    aria-label="Corners by hand"
+  >
+    {#each strips as { id, name } (id)}
+      <button
+        type="button"
+        class="min-h-11 border-b-[3px] border-transparent text-soft aria-pressed:border-rim aria-pressed:text-ink"
+        aria-pressed={strip === id}
+        onclick={() => (strip = id)}>Corners of {name}</button
+      >
+    {/each}
+    <Button onclick={() => void read(true)}>Read it with these corners</Button>
+    <Button onclick={() => void read(false)}>Find the strips again</Button>
+  </div>
+{/if}
+{#if answer}
+  <section class="mt-3" aria-label="What the scan says" aria-live="polite">
+    {#each scanWords(answer) as sentence (sentence)}<p class="reason mt-1">{sentence}</p>{/each}
+    <p class="mt-2 break-words text-[15px]" data-testid="scanned">
+      {answer.steps.map(({ density }) => density.toFixed(2)).join(' · ')}
+    </p>
+    <div class="mt-3">
+      <Button onclick={() => ontaken(answer!.steps.map(({ density }) => density))}
+        >Take these densities</Button
+      >
+    </div>
+  </section>
+{/if}
