@@ -116,6 +116,11 @@ const pictureShown = async (page: Page) => {
   await page.locator('[data-shown]:not([data-shown="0"])').waitFor();
   await page.waitForTimeout(300);
 };
+/** The worker has fitted the paper. */
+const fitted = async (page: Page) => {
+  await page.getByTestId('answer').waitFor();
+  await page.waitForTimeout(300);
+};
 const shots: readonly Shot[] = [
   { name: 'film', path: '/film', light: 'white', size: desk },
   { name: 'prints', path: '/print', light: 'white', size: desk },
@@ -130,7 +135,7 @@ const shots: readonly Shot[] = [
   { name: 'logbook', path: '/logbook', light: 'white', size: desk },
   { name: 'logbook-roll', path: '/logbook/rolls/7c1d4b60-52e8-4f3a-8118-000000000000', light: 'white', size: desk },
   { name: 'logbook-print', path: '/logbook/prints/7c1d4b60-52e8-4f3a-9000-000000000003', light: 'white', size: desk },
-  { name: 'recipes', path: '/film/recipes', light: 'white', size: desk },
+  { name: 'calibrate', path: '/calibrate/found/3d9a5e10-0c7b-4f26-a1d4-000000000082', light: 'white', size: desk, before: fitted },
   { name: 'mix', path: '/chemistry', light: 'white', size: desk },
   { name: 'bath', path: '/chemistry/baths/3d9a5e10-0c7b-4f26-a1d4-000000000026', light: 'white', size: desk },
   { name: 'cupboard', path: '/chemistry/cupboard', light: 'white', size: desk },

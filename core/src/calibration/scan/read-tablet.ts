@@ -48,8 +48,8 @@ export interface ReadTablet {
 const MOST_UNEVEN = 0.35;
 const MOST_CLIPPED = 0.02;
 const LEAST_REFERENCE = 5;
-/** After the ground was taken off, light is even to this: standard deviation, density. */
-const LIGHT_LEFT = 0.004;
+/** After the ground was taken off, light is even to this, what compressing a picture does counted: standard deviation, density. */
+const LIGHT_LEFT = 0.008;
 /** So far past the reference’s ends a density still follows its curve. */
 const BEYOND = 0.05;
 

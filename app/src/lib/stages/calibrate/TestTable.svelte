@@ -35,6 +35,27 @@
 <fieldset class="mt-5">
   <legend class="text-soft">{labelIn(field, unit)}</legend>
   {#if field.hint}<p class="text-[15px] text-soft">{field.hint}</p>{/if}
+  {#if shape.is === 'columns'}
+    <div class="flex flex-wrap gap-x-5">
+      <DensityFile onread={take} bind:problem />
+      <button
+        type="button"
+        class="slot-in min-h-11 font-[600]"
+        aria-expanded={scanning}
+        onclick={() => (scanning = !scanning)}>From a scan or a photo</button
+      >
+    </div>
+  {/if}
+  {#if problem}<p class="text-trouble" role="alert">{problem}</p>{/if}
+  {#if scanning && shape.is === 'columns'}
+    <TabletScan
+      patches={shape.rows}
+      ontaken={(values) => {
+        take([{ values }]);
+        scanning = false;
+      }}
+    />
+  {/if}
   <Grid
     id={name}
     label={field.label}
@@ -45,17 +66,7 @@
     instrument={shape.is === 'columns' ? densitometer : undefined}
     readFrom={Math.max(0, heads - 1)}
   />
-  {#if problem}<p class="text-trouble" role="alert">{problem}</p>{/if}
   <div class="flex flex-wrap gap-x-5">
-    {#if shape.is === 'columns'}
-      <DensityFile onread={take} bind:problem />
-      <button
-        type="button"
-        class="slot-in min-h-11 font-[600]"
-        aria-expanded={scanning}
-        onclick={() => (scanning = !scanning)}>From a scan or a photo</button
-      >
-    {/if}
     {#if grid.more}
       <button
         type="button"
@@ -71,13 +82,4 @@
       >
     {/if}
   </div>
-  {#if scanning && shape.is === 'columns'}
-    <TabletScan
-      patches={shape.rows}
-      ontaken={(values) => {
-        take([{ values }]);
-        scanning = false;
-      }}
-    />
-  {/if}
 </fieldset>
