@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { PNG } from 'pngjs';
 import { syntheticScan } from '../../core/test/scan.ts';
-import { expect, listen, open, prefer, pressSpace, test } from './bench.ts';
+import { expect, listen, open, openRun, prefer, pressSpace, test } from './bench.ts';
 
 /** Puts a block into the field that has the focus, as a copied part of a spreadsheet. */
 const paste = (page: Page, text: string) =>
@@ -323,4 +323,36 @@ test('a timer is held against the beeps of the page', async ({ page }) => {
   await page.getByRole('button', { name: 'It ends: stop the beeps' }).click();
   await expect(page.getByLabel('Beeps counted')).toHaveValue('24');
   await expect(page.getByTestId('answer')).toHaveText(/^1.200/);
+});
+
+test('every reading says which thermometer, and is corrected: plan, run, logbook, warming', async ({
+  page,
+}) => {
+  await open(page, '/film');
+  await page.getByLabel('Developer reads').fill('20');
+  const time = page.getByTestId('time');
+  const plain = await time.textContent();
+  await page.getByRole('button', { name: /^The thermometer/ }).click();
+  await page.getByRole('radio', { name: /^the tank thermometer/ }).click();
+  await expect(page.getByTestId('thermometer')).toContainText(
+    'the tank thermometer reads 0.4 °C too high here: really 19.6°.',
+  );
+  await expect(time).not.toHaveText(plain ?? '');
+  // It stays with this device, and is there at the first paint of another page.
+  await open(page, '/chemistry/warm');
+  await page.getByLabel('Wanted, °C').fill('20');
+  await expect(page.getByText('It has 20° when the tank thermometer reads 20.4°.')).toBeVisible();
+  await openRun(page, 'R-T1', [['developer', 300]]);
+  await pressSpace(page);
+  await page.keyboard.press('t');
+  await page.getByRole('textbox').fill('20.5');
+  await expect(page.getByText('By the tank thermometer, corrected.')).toBeVisible();
+  await page.keyboard.press('Enter');
+  const id = /run\/([0-9a-f-]{36})/.exec(page.url())![1];
+  await open(page, `/logbook/rolls/${id}`);
+  await expect(page.getByText('20.1°, read by the tank thermometer and corrected')).toBeVisible();
+  await open(page, '/film');
+  await page.getByRole('button', { name: /^The thermometer/ }).click();
+  await page.getByRole('radio', { name: /^a thermometer that is right/ }).click();
+  await expect(time).toHaveText(plain ?? '');
 });

@@ -29,7 +29,7 @@
 
   // Made once, from what the first page came with.
   // svelte-ignore state_referenced_locally
-  const desk = provideDesk({ ...(keptPreferences() ?? data.preferences) });
+  const desk = provideDesk({ ...(keptPreferences() ?? data.preferences) }, data.thermometers);
   // svelte-ignore state_referenced_locally
   const wetSide = provideWetSide(data.runs, data.nowMs);
   const keys = provideKeys();
@@ -72,6 +72,9 @@
   });
   // A page that is kept for a lost server comes up in the light of now.
   $effect(() => tellShell({ light: desk.light, brightness: desk.preferences.brightness }));
+  $effect(() => {
+    desk.thermometers = data.thermometers;
+  });
   $effect(() => {
     const { runs } = data;
     untrack(() => wetSide.sync(runs));

@@ -15,6 +15,8 @@ export type ProcessEvent = { readonly id: string; readonly atMs: number } & (
       readonly temperatureC: number;
       /** The bath that was read, where it is not the one under way. */
       readonly stepId?: string;
+      /** The thermometer that was read, where it was compared: the temperature is corrected by it. */
+      readonly by?: string;
     }
   | { readonly kind: 'note'; readonly text: string }
   | { readonly kind: 'finished' }

@@ -68,7 +68,7 @@ const turned = ([a, b, c, d]: StripCorners): StripCorners => [c, d, a, b];
  * @throws Refusal `read-tablet` when two strips are not found, the light was too uneven, a patch is clipped, or the reference does not fit
  * @source ground by a second-order field, patches by their pitch, means of their middle halves, tone curve and flare by 10^−D = A·light^g − f
  * @example
- * readTablet({ width: 240, height: 80, values: Array.from({ length: 19200 }, (_, at) => { const x = at % 240, y = Math.floor(at / 240), on = x >= 20 && x < 220 && ((y >= 14 && y < 34) || (y >= 48 && y < 68)), d = 0.2 + 0.15 * (y < 40 ? 9 - Math.floor((x - 20) / 20) : Math.floor((x - 20) / 20)), l = on ? 0.9 * 10 ** -d : 0.9; return l <= 0.0031308 ? l * 12.92 : 1.055 * l ** (1 / 2.4) - 0.055; }) }, { patches: 10, reference: [0.2, 0.35, 0.5, 0.65, 0.8, 0.95, 1.1, 1.25, 1.4, 1.55] }).steps[3].density // ≈ 1.1
+ * readTablet({ width: 120, height: 40, values: Array.from({ length: "4800" }, (_, at) => { const x = at % 120, y = Math.floor(at / 120), on = x >= 12 && x < 108 && ((y >= 7 && y < 17) || (y >= 24 && y < 34)), d = 0.2 + 0.2 * (y < 20 ? 5 - Math.floor((x - 12) / 16) : Math.floor((x - 12) / 16)), l = on ? 0.9 * 10 ** -d : 0.9; return l <= 0.0031308 ? l * 12.92 : 1.055 * l ** (1 / 2.4) - 0.055; }) }, { patches: 6, reference: [0.2, 0.4, 0.6, 0.8, 1, 1.2] }).steps[2].density // ≈ 0.8
  */
 export function readTablet(image: GreyImage, question: TabletQuestion): ReadTablet {
   const { width, height, values } = image;

@@ -2,6 +2,7 @@ import type { ToneFactor } from '@katachron/core';
 import { getContext, setContext } from 'svelte';
 import { type Preferences } from './preferences.ts';
 import { LEAST_BRIGHTNESS, MOST_BRIGHTNESS, lights, type Light } from './choices.ts';
+import type { Reads, Thermometer } from '../../words/reading.ts';
 import type { VolumeUnit } from '../../words/volume.ts';
 import { cookieNames, keepInCookie, readCookie } from '../../kit/cookie.ts';
 
@@ -10,11 +11,30 @@ const KEY = Symbol('desk');
 /** What belongs to this device: its light, its unit, its habits. Follows the person from page to page. */
 export class Desk {
   preferences = $state() as Preferences;
+  /** Those that were compared with one that is trusted. */
+  thermometers = $state.raw<readonly Thermometer[]>([]);
   /** Dark was chosen here, and did not come with the page. */
   darkChosen = false;
 
-  constructor(preferences: Preferences) {
+  constructor(preferences: Preferences, thermometers: readonly Thermometer[] = []) {
     this.preferences = preferences;
+    this.thermometers = thermometers;
+  }
+
+  /** The one that is read; nothing where it is taken to be right. */
+  get thermometer(): Thermometer | undefined {
+    const { thermometerId } = this.preferences;
+    return this.thermometers.find(({ id }) => id === thermometerId);
+  }
+
+  get reads(): Reads {
+    return { unit: this.preferences.unit, thermometer: this.thermometer };
+  }
+
+  /** Another thermometer is read from now on. */
+  readBy(id: string | undefined): void {
+    if (id === undefined) delete this.preferences.thermometerId;
+    this.set(id === undefined ? {} : { thermometerId: id });
   }
 
   /** The light to come back to from Dark: kept, so that a reload in the dark does not lead to white. */
@@ -69,8 +89,11 @@ export function keptPreferences(): Preferences | undefined {
     : undefined;
 }
 
-export function provideDesk(preferences: Preferences): Desk {
-  return setContext(KEY, new Desk(preferences));
+export function provideDesk(
+  preferences: Preferences,
+  thermometers: readonly Thermometer[] = [],
+): Desk {
+  return setContext(KEY, new Desk(preferences, thermometers));
 }
 
 export function useDesk(): Desk {

@@ -29,6 +29,8 @@ export const Preferences = Type.Object(
     spoken: Type.Optional(Type.Boolean()),
     /** Sheets are developed by their first tone, times this; by the clock unless it is set. */
     toneFactor: Type.Optional(Type.Unsafe<ToneFactor>({ type: 'integer', enum: [...toneFactors] })),
+    /** The thermometer that is read, where it was compared. */
+    thermometerId: Type.Optional(Type.String({ format: 'uuid' })),
     /** The clock on the wall is wrong by this: real seconds in one of its own. */
     clockFactor: Type.Optional(Type.Number({ minimum: 0.5, maximum: 2 })),
   },

@@ -59,7 +59,11 @@ const kinds: { [Kind in CoreEvent['kind']]: TProperties } = {
     ),
   },
   skipped: { stepId },
-  temperature: { temperatureC: temperatureC(), stepId: Type.Optional(stepId) },
+  temperature: {
+    temperatureC: temperatureC(),
+    stepId: Type.Optional(stepId),
+    by: Type.Optional(text('The thermometer', 160, 1)),
+  },
   note: { text: text('The note', 1000, 1) },
   finished: {},
   undone: { eventId: uuid('The event taken back') },

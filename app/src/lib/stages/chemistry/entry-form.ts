@@ -2,7 +2,7 @@ import { Refusal, bathTests, filmArea, type BathTestId, type FilmFormatId } from
 import { needed, within } from '../../kit/form.ts';
 import type { KeptEntry } from '../../nouns/bath/ledger.ts';
 import { attempt, type Attempt } from '../../words/attempt.ts';
-import { parseTemperature, type Unit } from '../../words/temperature.ts';
+import { parseReading, type Reads } from '../../words/reading.ts';
 import { readVolume, type VolumeUnit } from '../../words/volume.ts';
 
 /** What may have happened to a bath, as it is chosen. */
@@ -56,7 +56,7 @@ export function readEntry(
   form: EntryForm,
   unit: VolumeUnit,
   atMs: number,
-  degreesIn: Unit = 'C',
+  { unit: degreesIn, thermometer }: Reads = { unit: 'C' },
 ): Attempt<EntryRead> {
   const counted = () => {
     const count = within(form.count, 'Type how many, for example 2.', 1, 1000);
@@ -95,7 +95,11 @@ export function readEntry(
     // The other bottle is made of it by the page.
     split: ofVolume('taken-out'),
     read: () => ({
-      entry: { kind: 'read', atMs, temperatureC: parseTemperature(form.temperature, degreesIn) },
+      entry: {
+        kind: 'read',
+        atMs,
+        temperatureC: parseReading(form.temperature, degreesIn, thermometer),
+      },
     }),
     tested: () => ({
       entry: { kind: 'tested', atMs, test: form.test, passed: form.passed === 'passed' },

@@ -10,7 +10,8 @@ import { unanswered, type Answered } from '../../kit/asked.ts';
 import { within } from '../../kit/form.ts';
 import { attempt } from '../../words/attempt.ts';
 import { clockTime } from '../../words/duration.ts';
-import { degrees, parseTemperature, type Unit } from '../../words/temperature.ts';
+import { parseReading, type Thermometer } from '../../words/reading.ts';
+import { degrees, type Unit } from '../../words/temperature.ts';
 import { readVolume, volumeWords, type VolumeUnit } from '../../words/volume.ts';
 
 /** What is to be warmed or cooled, as it is being typed. */
@@ -51,6 +52,8 @@ export interface WarmView {
   readonly taps: Answered;
   readonly ice: Answered;
   readonly bottle: Timed;
+  /** What is wanted of everything below. */
+  readonly targetC?: number;
   readonly troubles: Troubles;
 }
 
@@ -70,7 +73,12 @@ function before(ready: string, seconds: number): string {
 }
 
 /** Works out what is typed: two taps, ice, a bottle in water. */
-export function warmView(form: WarmForm, unit: Unit, volumeUnit: VolumeUnit): WarmView {
+export function warmView(
+  form: WarmForm,
+  unit: Unit,
+  volumeUnit: VolumeUnit,
+  thermometer?: Thermometer,
+): WarmView {
   const troubles: Troubles = {};
   function read<Value>(field: keyof WarmForm & string, work: () => Value): Value | undefined {
     if (form[field]?.trim() === '') return undefined;
@@ -78,9 +86,15 @@ export function warmView(form: WarmForm, unit: Unit, volumeUnit: VolumeUnit): Wa
     if (trouble !== undefined) troubles[field] = trouble;
     return value;
   }
+  /** What is wanted is meant as it is; what is read is corrected. */
   const temperature = (field: keyof WarmForm & string) =>
     read(field, () => {
-      const value = parseTemperature(form[field]!, unit, '');
+      const value = parseReading(
+        form[field]!,
+        unit,
+        field === 'target' ? undefined : thermometer,
+        '',
+      );
       if (value < 0 || value > 100) {
         throw new Refusal('temperature', '', 'Water lies between freezing and boiling.');
       }
@@ -186,5 +200,8 @@ export function warmView(form: WarmForm, unit: Unit, volumeUnit: VolumeUnit): Wa
     };
   };
 
-  return { taps: taps(), ice: ice(), bottle: bottle(), troubles };
+  return {
+    ...{ taps: taps(), ice: ice(), bottle: bottle(), troubles },
+    ...(targetC !== undefined && { targetC }),
+  };
 }

@@ -3,7 +3,8 @@ import { within } from '../../kit/form.ts';
 import { attempt } from '../../words/attempt.ts';
 import { capital } from '../../words/capital.ts';
 import { plainList } from '../../words/list.ts';
-import { parseTemperature, type Unit } from '../../words/temperature.ts';
+import { parseReading, type Thermometer } from '../../words/reading.ts';
+import { type Unit } from '../../words/temperature.ts';
 import { readVolume, type VolumeUnit } from '../../words/volume.ts';
 
 /** A wash by changes of water, as it is being typed. */
@@ -22,6 +23,8 @@ export interface WashView {
   readonly sentences: readonly string[];
   /** In running water: what, and how long. */
   readonly running: readonly { readonly id: string; readonly what: string; readonly how: string }[];
+  /** The water, as it really is. */
+  readonly waterC?: number | undefined;
   readonly troubles: Partial<Record<keyof WashForm & string, string>>;
 }
 
@@ -53,7 +56,12 @@ function runningView(waterC: number | undefined): WashView['running'] {
 }
 
 /** Works the wash out, as far as it is typed. */
-export function washView(form: WashForm, unit: Unit, volumeUnit: VolumeUnit): WashView {
+export function washView(
+  form: WashForm,
+  unit: Unit,
+  volumeUnit: VolumeUnit,
+  thermometer?: Thermometer,
+): WashView {
   const troubles: Partial<Record<keyof WashForm & string, string>> = {};
   function read<Value>(field: keyof WashForm & string, work: () => Value): Value | undefined {
     if (form[field]?.trim() === '') return undefined;
@@ -70,11 +78,11 @@ export function washView(form: WashForm, unit: Unit, volumeUnit: VolumeUnit): Wa
   const aim = read('aim', () =>
     within(form.aim, 'Type one part in how many may be left, for example 1000.', 2, 1_000_000),
   );
-  const waterC = read('water', () => parseTemperature(form.water, unit, ''));
+  const waterC = read('water', () => parseReading(form.water, unit, thermometer, ''));
   const running = runningView(waterC);
-  if (!staysMl || !changeMl || !aim) return { sentences: [], running, troubles };
+  if (!staysMl || !changeMl || !aim) return { sentences: [], running, troubles, waterC };
   const wash = read('change', () => fillAndDump(staysMl, changeMl, 1 / aim, waterC));
-  if (!wash) return { sentences: [], running, troubles };
+  if (!wash) return { sentences: [], running, troubles, waterC };
   const millionths = Math.round(leftAfter(staysMl, changeMl, wash.changes) * 1e6);
   return {
     changes: wash.changes,
@@ -87,5 +95,6 @@ export function washView(form: WashForm, unit: Unit, volumeUnit: VolumeUnit): Wa
     ],
     running,
     troubles,
+    waterC,
   };
 }

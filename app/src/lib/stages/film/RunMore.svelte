@@ -37,7 +37,12 @@
       label: run.beforeDeveloper
         ? `Just before you pour: developer reads, °${unit}`
         : `Developer or bath reads, °${unit}`,
-      hint: run.beforeDeveloper ? 'The plan changes with it.' : 'Kept with the roll.',
+      hint: [
+        run.beforeDeveloper ? 'The plan changes with it.' : 'Kept with the roll.',
+        desk.thermometer && `By ${desk.thermometer.name}, corrected.`,
+      ]
+        .filter(Boolean)
+        .join(' '),
       keep: () => run.keepTemperature(),
     },
     late: {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import ThermometerChoice from '../../bench/desk/ThermometerChoice.svelte';
   import { clockTime } from '../../words/duration.ts';
   import { degrees } from '../../words/temperature.ts';
   import type { RollInHand } from './roll-in-hand.svelte.ts';
@@ -38,6 +39,7 @@
     aria-describedby="time-reason"
     onkeydown={(event) => event.key === 'Enter' && film.thermometer?.blur()}
   />
+  <ThermometerChoice trueC={view.temperatureC} />
   <div id="time-reason" class="mt-6 space-y-2">
     {#if draft.temperature.trim() === ''}
       <p class="text-[15px] text-soft" data-testid="leads">

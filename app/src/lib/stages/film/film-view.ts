@@ -38,6 +38,7 @@ import { driftSentence, reverseSentence } from '../../words/drift.ts';
 import { pushSentence } from '../../words/push.ts';
 import { plainList } from '../../words/list.ts';
 import { degreesApart, parseTemperature, type Unit } from '../../words/temperature.ts';
+import { parseReading, type Thermometer } from '../../words/reading.ts';
 import { parseVolume, partsInWords, volumeWords, type VolumeUnit } from '../../words/volume.ts';
 import { placedBaths, type PlacedBath, type StandingBath } from '../../nouns/bath/standing.ts';
 import { filmBathCautions, rollsBefore } from './film-baths.ts';
@@ -133,9 +134,9 @@ export function filmView(
   preferences: Pick<
     Preferences,
     'unit' | 'clockStart' | 'clockFactor' | 'volumeUnit' | 'divisionMl'
-  >,
+  > & { readonly thermometer?: Thermometer | undefined },
 ): FilmView {
-  const { unit, clockFactor = 1, volumeUnit = 'ml', divisionMl = 1 } = preferences;
+  const { unit, clockFactor = 1, volumeUnit = 'ml', divisionMl = 1, thermometer } = preferences;
   const roll = waiting.find(({ id }) => id === draft.rollId);
   const chosen = recipeOf(draft, recipes, roll);
   const speed = attempt(() =>
@@ -146,7 +147,7 @@ export function filmView(
     ),
   );
   const exposureIndex = draft.exposureIndex.trim() === '' ? chosen?.exposureIndex : speed.value;
-  const temperature = attempt(() => parseTemperature(draft.temperature, unit));
+  const temperature = attempt(() => parseReading(draft.temperature, unit, thermometer));
   const recipe = chosen && exposureIndex ? recipeForSpeed(recipes, chosen, exposureIndex) : chosen;
   const asks = roll && !chosen ? noRecipe(roll) : undefined;
 
@@ -206,7 +207,7 @@ export function filmView(
       : undefined;
   const reverseTrouble = asked?.trouble ?? reverse?.trouble;
   const plan = planView(draft, recipe, developmentSeconds);
-  const warm = warmBottle(draft, temperature.value, unit);
+  const warm = warmBottle(draft, temperature.value, unit, thermometer);
   const sound =
     plan.lines.every(({ trouble }) => trouble === undefined) && choices.trouble === undefined;
   const push =
@@ -216,7 +217,7 @@ export function filmView(
   const exposureTrouble =
     draft.exposureIndex.trim() === '' ? undefined : (speed.trouble ?? push?.trouble);
   const volumeTrouble = volume.trouble ?? mixed?.trouble;
-  const baths = bathsOf(draft, plan.kinds, unit);
+  const baths = bathsOf(draft, plan.kinds, unit, thermometer);
   const apart = bathsApart(baths.valuesC, temperature.value, unit);
 
   return {
@@ -420,11 +421,17 @@ function eachBath(
 }
 
 /** What the other baths read, as typed before the start. */
-function bathsOf(draft: FilmDraft, kinds: readonly StepKindId[], unit: Unit) {
+function bathsOf(
+  draft: FilmDraft,
+  kinds: readonly StepKindId[],
+  unit: Unit,
+  thermometer: Thermometer | undefined,
+) {
   const read = kinds
     .filter((kind) => kind !== 'developer' && draft.baths?.[kind]?.trim())
     .map(
-      (kind) => [kind, attempt(() => parseTemperature(draft.baths?.[kind] ?? '', unit))] as const,
+      (kind) =>
+        [kind, attempt(() => parseReading(draft.baths?.[kind] ?? '', unit, thermometer))] as const,
     );
   return {
     valuesC: Object.fromEntries(

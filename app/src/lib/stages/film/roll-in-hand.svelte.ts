@@ -46,7 +46,12 @@ export class RollInHand {
     this.#around = around;
     this.draft = around.draft;
     this.#toVolumeUnit(this.draft.volumeUnit ?? 'ml', around.desk.volumeUnit);
-    const view = $derived(filmView(this.draft, around.shelf(), around.desk.preferences));
+    const view = $derived(
+      filmView(this.draft, around.shelf(), {
+        ...around.desk.preferences,
+        thermometer: around.desk.thermometer,
+      }),
+    );
     this.view = () => view;
     const { recipe, development, temperatureC } = $derived(view);
     // A recipe that no time can be read from is told of beside its field: it has no chart.
@@ -210,7 +215,11 @@ export class RollInHand {
     // What the baths read is kept with the run, each with its own bath.
     for (const [stepId, bathC] of Object.entries(view.bathsC)) {
       wetSide.follow({ roll: outcome.value as PlannedRoll, events: [] });
-      wetSide.record(id, { kind: 'temperature', temperatureC: bathC, stepId });
+      const { thermometer } = this.#around.desk;
+      wetSide.record(id, {
+        ...{ kind: 'temperature', temperatureC: bathC, stepId },
+        ...(thermometer && { by: thermometer.name }),
+      });
     }
     // Back from the run, Start goes on with this roll and does not make another of its name.
     draft.rollId = id;

@@ -11,7 +11,8 @@ import type { PlannedRoll } from '../../nouns/roll/contract.ts';
 import { attempt } from '../../words/attempt.ts';
 import { movedSentence } from '../../words/drift.ts';
 import { clockTime, parseDuration } from '../../words/duration.ts';
-import { degrees, degreesApart, parseTemperature } from '../../words/temperature.ts';
+import { parseReading } from '../../words/reading.ts';
+import { degrees, degreesApart } from '../../words/temperature.ts';
 import { readingAdvice } from './film-view.ts';
 import {
   developerReadings,
@@ -190,7 +191,8 @@ export class Run {
 
   keepTemperature(): void {
     const { unit } = this.#facts.desk.preferences;
-    const read = attempt(() => parseTemperature(this.typed, unit));
+    const { thermometer } = this.#facts.desk;
+    const read = attempt(() => parseReading(this.typed, unit, thermometer));
     const { value } = read;
     const none = value !== undefined && (value > NO_BATH_OVER_C || value < NO_BATH_UNDER_C);
     this.trouble = read.trouble ?? (none ? 'That is no bath for film.' : this.#doubt(value ?? 0));
@@ -202,10 +204,21 @@ export class Run {
       return;
     }
     const stepId = this.moment.current?.step.id;
-    this.#record({ kind: 'temperature', temperatureC: value, ...(stepId && { stepId }) });
+    this.#record({
+      kind: 'temperature',
+      temperatureC: value,
+      ...(stepId && { stepId }),
+      ...this.#readBy,
+    });
     // Where the drift is followed a reading moves the end by itself; otherwise it is offered.
     if (this.roll.drift) this.follow();
     this.close();
+  }
+
+  /** By which thermometer, where it was compared. */
+  get #readBy() {
+    const { thermometer } = this.#facts.desk;
+    return thermometer ? { by: thermometer.name } : {};
   }
 
   /** A reading that no bath can have come to is asked about; the same once more is taken. */
@@ -229,7 +242,7 @@ export class Run {
     const answer = attempt(() => secondsFrom(this.roll, temperatureC), unit);
     this.trouble = answer.trouble;
     if (answer.value === undefined) return;
-    this.#record({ kind: 'temperature', temperatureC, stepId });
+    this.#record({ kind: 'temperature', temperatureC, stepId, ...this.#readBy });
     if (answer.value !== before) {
       this.#record({ kind: 'retimed', stepId, seconds: answer.value, because: 'temperature' });
     }

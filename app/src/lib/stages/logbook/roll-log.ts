@@ -73,7 +73,10 @@ export function logLines(
           ? `${nameOf(stepId)} given longer, to ${clockTime(seconds)}`
           : `${nameOf(stepId)} to end at ${clockTime(seconds)}, by its temperature`,
       skipped: ({ stepId }) => `${nameOf(stepId)} left out`,
-      temperature: ({ temperatureC }) => `${degrees(temperatureC, unit)} read`,
+      temperature: ({ temperatureC, by }) =>
+        by === undefined
+          ? `${degrees(temperatureC, unit)} read`
+          : `${degrees(temperatureC, unit)}, read by ${by} and corrected`,
       note: ({ text }) => text,
       finished: () => 'Finished',
       undone: () => 'Taken back',

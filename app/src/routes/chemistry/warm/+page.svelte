@@ -5,6 +5,9 @@
   import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
   import AskedPart from '$lib/kit/AskedPart.svelte';
   import Button from '$lib/kit/Button.svelte';
+  import ThermometerChoice from '$lib/bench/desk/ThermometerChoice.svelte';
+  import { readingOf } from '$lib/words/reading.ts';
+  import { degrees } from '$lib/words/temperature.ts';
   import Field from '$lib/kit/Field.svelte';
   import type { FieldLine } from '$lib/kit/field-line.ts';
   import { keptState } from '$lib/kit/kept-state.svelte.ts';
@@ -16,7 +19,7 @@
   const wetSide = useWetSide();
   const form = keptState<WarmForm>('katachron-warm', usualWarm);
   const unit = $derived(desk.preferences.unit);
-  const view = $derived(warmView(form, unit, desk.volumeUnit));
+  const view = $derived(warmView(form, unit, desk.volumeUnit, desk.thermometer));
   const degree = $derived(`°${unit}`);
   type Line = FieldLine<keyof WarmForm & string>;
 
@@ -100,6 +103,13 @@
     trouble={view.troubles.target}
   />
 </div>
+<ThermometerChoice />
+{#if desk.thermometer && view.targetC !== undefined}
+  <p class="text-[15px] text-soft">
+    It has {degrees(view.targetC, unit)} when {desk.thermometer.name} reads
+    <strong>{degrees(readingOf(desk.thermometer, view.targetC), unit)}</strong>.
+  </p>
+{/if}
 {#each parts as { id, name, lines } (id)}
   <AskedPart
     {id}

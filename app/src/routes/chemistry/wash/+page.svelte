@@ -2,6 +2,7 @@
   import { goto } from '$app/navigation';
   import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
   import VolumeSwitch from '$lib/bench/desk/VolumeSwitch.svelte';
+  import ThermometerChoice from '$lib/bench/desk/ThermometerChoice.svelte';
   import Fields from '$lib/kit/Fields.svelte';
   import type { FieldLine } from '$lib/kit/field-line.ts';
   import { keptState } from '$lib/kit/kept-state.svelte.ts';
@@ -12,7 +13,7 @@
 
   const desk = useDesk();
   const form = keptState<WashForm>('katachron-wash', usualWash);
-  const view = $derived(washView(form, desk.preferences.unit, desk.volumeUnit));
+  const view = $derived(washView(form, desk.preferences.unit, desk.volumeUnit, desk.thermometer));
   const lines: readonly FieldLine<keyof WashForm & string>[] = $derived([
     {
       name: 'stays',
@@ -54,6 +55,7 @@
     />
   </div>
   <section aria-label="How often" aria-live="polite">
+    {#if form.water.trim() !== ''}<ThermometerChoice trueC={view.waterC} />{/if}
     {#if view.changes !== undefined}
       <p class="numeral text-[84px]" data-testid="changes">
         {view.changes}<span class="text-[0.36em]">

@@ -61,6 +61,7 @@ export const thermometers = testKind({
               `The baths lie ${degreesApart(line.restC, unit)} off the line; a reading between them is good to ± ${degreesApart(line.withinC, unit)}.`,
             ]
           : ['One or two baths tell an offset and no more: four are a test.']),
+        'Once it is kept, choose it beside a temperature that is read: there it is corrected.',
       ],
       cautions: [
         ...(now.outside

@@ -2,6 +2,7 @@
   import { goto, invalidateAll } from '$app/navigation';
   import { bathTests, filmFormats } from '@katachron/core';
   import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
+  import ThermometerChoice from '$lib/bench/desk/ThermometerChoice.svelte';
   import Button from '$lib/kit/Button.svelte';
   import { put } from '$lib/kit/client.ts';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
@@ -19,9 +20,8 @@
   const { data } = $props();
   const desk = useDesk();
   const { bath } = $derived(data);
-  const view = $derived(
-    bathView(bath, data.entries, data.nowMs, desk.volumeUnit, desk.preferences.unit),
-  );
+  const { unit } = $derived(desk.reads);
+  const view = $derived(bathView(bath, data.entries, data.nowMs, desk.volumeUnit, unit));
   const form = $state(usualEntry());
   let problem = $state<string>();
   let kept = $state<string>();
@@ -45,7 +45,7 @@
   }
 
   async function keep() {
-    const { value, trouble } = readEntry(form, desk.volumeUnit, Date.now(), desk.preferences.unit);
+    const { value, trouble } = readEntry(form, desk.volumeUnit, Date.now(), desk.reads);
     problem = trouble;
     if (!value) return;
     const typed = JSON.stringify(form);
@@ -211,6 +211,7 @@
           />
         {/if}.
       </p>
+      {#if form.kind === 'read'}<ThermometerChoice />{/if}
       {#if problem}<p class="mt-2 text-trouble" role="alert">{problem}</p>{/if}
       {#if kept}<p class="mt-2" role="status">{kept}</p>{/if}
       <div class="in-sight-phone mt-3">
