@@ -60,8 +60,12 @@ test('a picture of a proof is cut into its frames, and frames, negatives and log
   await expect(frame(36)).toHaveCount(0);
   await page.locator('input[type=file]').setInputFiles(sheet);
   await expect(corners.getByText('36', { exact: true })).toBeVisible();
+  const written = page.waitForResponse(
+    (response) => response.request().method() === 'PUT' && /\/proofs\//.test(response.url()),
+  );
   await page.keyboard.press('Enter');
   await expect(frame(36)).toBeVisible();
+  await written;
   await page.reload();
   await expect(frame(36)).toBeVisible();
 

@@ -1,6 +1,14 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { calibrateSet, contrastSet, contrastSets, defaultPaper } from '@katachron/core';
+  import {
+    calibrateSet,
+    contrastSet,
+    contrastSets,
+    defaultPaper,
+    layersFor,
+  } from '@katachron/core';
+  import { attempt } from '$lib/words/attempt.ts';
+  import { paperOf } from '$lib/nouns/paper/facts.ts';
   import CurvePicture from '$lib/stages/print/CurvePicture.svelte';
   import { curvePlot } from '$lib/stages/print/curve-plot.ts';
   import { emptyPaperForm, paperForm, readPaper, withSet } from '$lib/nouns/paper/form.ts';
@@ -27,13 +35,18 @@
   const troubles = $derived(shelf.troubles);
   const set = $derived(contrastSet(form.contrastSetId));
   const calibrated = $derived(calibrateSet(set, read.body?.settings ?? []));
+  const ranges = $derived(calibrated.settings.map(({ range }) => range));
   const plot = $derived.by(() => {
-    const { dMin, dMax } = read.body ?? defaultPaper;
-    const ranges = calibrated.settings.map(({ range }) => range);
     const middle = ranges[Math.floor(ranges.length / 2)]!;
     const others = [ranges[0]!, ranges.at(-1)!];
-    return curvePlot({ paper: { ...defaultPaper, dMin, dMax }, range: middle, others });
+    return curvePlot({
+      paper: paperOf(read.body ?? defaultPaper, calibrated),
+      range: middle,
+      others,
+    });
   });
+  /** Measured settings that no layers of one paper reach. */
+  const beyond = $derived(attempt(() => layersFor(read.body ?? defaultPaper, ranges)).trouble);
 
   const lines = [
     { name: 'name', label: 'Name' },
@@ -129,8 +142,14 @@
       <CurvePicture {plot} />
       <p class="mt-1 text-[15px] text-soft">
         The softest, the middle and the hardest {set.noun}.
-        {calibrated.calibrated ? 'From what was measured.' : 'A usual paper until it is measured.'}
+        {#if calibrated.calibrated}From what was measured.
+        {:else}A usual paper until it is <a class="underline" href="/calibrate/paper-tablet"
+            >measured by a printed tablet</a
+          >.{/if}
       </p>
+      {#if beyond}
+        <p class="mt-1 text-[15px] text-caution">{beyond} The usual layers stand for it.</p>
+      {/if}
     </section>
   </div>
   <SaveRow back="/print/setup" problem={shelf.problem} />
