@@ -335,7 +335,7 @@ test('every reading says which thermometer, and is corrected: plan, run, logbook
   await page.getByRole('button', { name: /^The thermometer/ }).click();
   await page.getByRole('radio', { name: /^the tank thermometer/ }).click();
   await expect(page.getByTestId('thermometer')).toContainText(
-    'the tank thermometer reads 0.4 °C too high here: really 19.6°.',
+    'which reads 0.4 °C too high here: really 19.6°.',
   );
   await expect(time).not.toHaveText(plain ?? '');
   // It stays with this device, and is there at the first paint of another page.

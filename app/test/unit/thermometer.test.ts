@@ -22,7 +22,7 @@ describe('a thermometer that was compared', () => {
 
   it('says by how much it is out, and where it was not compared', () => {
     expect(correctionWords(tank, 19.594, 'C')).toBe(
-      'the tank thermometer reads 0.4 °C too high here: really 19.6°.',
+      'which reads 0.4 °C too high here: really 19.6°',
     );
     expect(correctionWords(tank, 45, 'C')).toContain('outside what was compared (15.3° to 38.9°)');
     expect(correctionWords({ ...tank, a: 0, b: 1 }, 20, 'C')).toContain('is right here');

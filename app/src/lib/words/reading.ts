@@ -41,7 +41,7 @@ export const readingOf = ({ a, b }: Thermometer, temperatureC: number): number =
 /** How far outside of what was compared a reading still holds, °C. */
 const REACH_C = 1;
 
-/** "The tank thermometer is 0.4 °C too high here: really 19.6°." */
+/** "which reads 0.4 °C too high here: really 19.6°", behind its name. */
 export function correctionWords(thermometer: Thermometer, trueC: number, unit: Unit): string {
   const readC = readingOf(thermometer, trueC);
   const off = readC - trueC;
@@ -53,5 +53,5 @@ export function correctionWords(thermometer: Thermometer, trueC: number, unit: U
   const far = outside
     ? `, outside what was compared (${degrees(thermometer.lowC, unit)} to ${degrees(thermometer.highC, unit)})`
     : '';
-  return `${thermometer.name} ${way}: really ${degrees(trueC, unit)}${far}.`;
+  return `which ${way}: really ${degrees(trueC, unit)}${far}`;
 }

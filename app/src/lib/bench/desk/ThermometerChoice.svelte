@@ -24,9 +24,10 @@
         { id: RIGHT, name: 'a thermometer that is right' },
         ...desk.thermometers.map(({ id, name }) => ({ id, name, more: 'compared, so corrected' })),
       ]}
-    />.
-    {#if desk.thermometer && trueC !== undefined}
-      {correctionWords(desk.thermometer, trueC, desk.preferences.unit)}
-    {/if}
+    />{#if desk.thermometer && trueC !== undefined}, {correctionWords(
+        desk.thermometer,
+        trueC,
+        desk.preferences.unit,
+      )}{/if}.
   </p>
 {/if}

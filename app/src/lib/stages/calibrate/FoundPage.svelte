@@ -156,9 +156,13 @@
       {#if said}<p class="mt-3" role="status">{said}</p>{/if}
       {#if found.wrote.length === 0 && open.length === 0 && !edited}
         <p class="reason mt-1 text-soft">
-          {kind.changes
-            ? 'Nothing on the shelves has this name, so it stands here to be looked up.'
-            : 'It stands here to be looked up.'}
+          {#if kind.changes && kind.group === 'film'}
+            There is no recipe of this film yet.
+            <a class="underline" href="/film/recipes/new">Write one</a>, and this becomes its speed
+            and time.
+          {:else if kind.changes}
+            Nothing on the shelves has this name, so it stands here to be looked up.
+          {:else}It stands here to be looked up.{/if}
         </p>
       {/if}
       <p class="mt-3 text-[15px] text-soft">
