@@ -4,6 +4,7 @@ import {
   developmentDone,
   developmentFault,
   developmentGiven,
+  usualFilm,
   driftedEnd,
   filmTime,
   temperatureAfter,
@@ -225,6 +226,11 @@ describe('what a development really came to', () => {
   });
 
   it('half the time is under, a little off is neither, nothing is nothing', () => {
+    // A film that gains contrast slowly came out less hard by the same.
+    const slow = { ...usualFilm, mostGradient: 0.8 };
+    const usual = developmentGiven(question, at(2, 26));
+    expect(developmentGiven(question, at(2, 26), slow).contrast).toBeLessThan(usual.contrast);
+    expect(developmentGiven(question, at(2, 26), slow).share).toBe(usual.share);
     expect(developmentFault(developmentGiven(question, 50).share)).toBe('under');
     expect(developmentGiven(question, 76).stops).toBeCloseTo(-1, 9);
     expect(developmentFault(developmentGiven(question, 100).share)).toBeUndefined();

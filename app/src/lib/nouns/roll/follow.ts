@@ -7,6 +7,7 @@ import {
   type DevelopmentGiven,
   type DriftQuestion,
   type DriftReading,
+  type FilmCharacter,
   type ProcessRecord,
 } from '@katachron/core';
 import type { PlannedRollBody } from './contract.ts';
@@ -84,8 +85,12 @@ export function expectedC(
   return temperatureCourse(earlier, roll.drift)(seconds);
 }
 
-/** What the real time and temperatures of the developer came to; nothing while it is in it, or where nobody can tell. */
-export function givenOf(roll: Planned, record: ProcessRecord): DevelopmentGiven | undefined {
+/** What the real time and temperatures of the developer came to, by the film’s own curve where it has one; nothing while it is in it, or where nobody can tell. */
+export function givenOf(
+  roll: Planned,
+  record: ProcessRecord,
+  film?: FilmCharacter,
+): DevelopmentGiven | undefined {
   const developer = record.steps.find(({ step }) => step.kind === 'developer');
   if (developer?.startedAtMs === undefined || developer.endedAtMs === undefined) return undefined;
   const seconds = (developer.endedAtMs - developer.startedAtMs) / 1000;
@@ -95,6 +100,6 @@ export function givenOf(roll: Planned, record: ProcessRecord): DevelopmentGiven 
     // A minute more was given on purpose: it is what was asked for.
     const wantedSeconds = developer.plannedSeconds + developer.extraSeconds;
     const wanted = developmentDone({ ...asked, factor: 1, readings: planned }, wantedSeconds);
-    return developmentGiven({ ...asked, factor: wanted }, seconds);
+    return developmentGiven({ ...asked, factor: wanted }, seconds, film);
   }).value;
 }

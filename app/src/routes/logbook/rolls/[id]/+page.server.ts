@@ -1,4 +1,7 @@
 import { frameParts } from '$lib/nouns/proof/cells.ts';
+import { ownCurves } from '$lib/nouns/calibration/own-curves.ts';
+import { sameName } from '$lib/nouns/paper/facts.ts';
+import { filmOf } from '$lib/nouns/roll/film-of.ts';
 import { forPage } from '$lib/server/page.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
 import { printsOfRoll } from '$lib/stages/logbook/history.server.ts';
@@ -6,8 +9,14 @@ import { load as loadRun } from '../../../film/run/[id]/+page.server.ts';
 
 export async function load(event: Parameters<typeof loadRun>[0]) {
   const { run } = await loadRun(event);
-  const [prints, proof] = await forPage(() =>
-    Promise.all([printsOfRoll(run.roll), shelfStores.proofs.find(run.roll.id)]),
+  const [prints, proof, calibrations] = await forPage(() =>
+    Promise.all([
+      printsOfRoll(run.roll),
+      shelfStores.proofs.find(run.roll.id),
+      shelfStores.calibrations.all(),
+    ]),
   );
-  return { run, prints, parts: Object.fromEntries(frameParts(proof?.picture)) };
+  const { film } = filmOf(run.roll);
+  const curve = ownCurves(calibrations).find((own) => sameName(own.film, film))?.character;
+  return { run, prints, curve, parts: Object.fromEntries(frameParts(proof?.picture)) };
 }

@@ -61,7 +61,7 @@
     const elapsedSeconds = (endedAtMs - developer.startedAtMs) / 1000;
     return driftPlot({ roll, readings, elapsedSeconds, endSeconds: developer.step.seconds, unit });
   });
-  const given = $derived(givenOf(roll, record));
+  const given = $derived(givenOf(roll, record, data.curve));
   const givenWords = $derived(given && givenSentence(given));
   const outcome = $derived(processOutcome(record));
   const lacks = $derived(
