@@ -17,9 +17,8 @@
   let startMs = $state<number>();
   let nowMs = $state(0);
   let silence: () => void = () => undefined;
-  const count = $derived(
-    startMs === undefined ? 0 : Math.max(0, Math.floor((nowMs - startMs) / 1000) + 1),
-  );
+  /** Seconds since the first beep; below zero while it is still to come. */
+  const over = $derived(startMs === undefined ? -1 : Math.floor((nowMs - startMs) / 1000));
 
   onMount(() => {
     const timer = setInterval(() => (nowMs = Date.now()), TICK_MS);
@@ -38,11 +37,10 @@
     );
   }
 
-  /** The first beep is where the counting begins: what went by is one less than were heard. */
   function stop() {
     silence();
     nowMs = Date.now();
-    if (count > 1) onstopped(count - 1);
+    if (over > 0) onstopped(over);
     startMs = undefined;
   }
 </script>
@@ -56,7 +54,7 @@
   >
   {#if startMs !== undefined}
     <span class="numeral text-[52px]" role="timer" data-testid="beeps"
-      >{count > 0 ? count - 1 : 'ready'}</span
+      >{over < 0 ? 'ready' : over}</span
     >
   {/if}
 </p>

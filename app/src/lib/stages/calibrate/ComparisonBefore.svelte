@@ -36,7 +36,9 @@
   );
   let tried = $state(false);
   let problem = $state<string>();
+  // Sent again after a lost answer it is the same comparison, and says the same.
   const ownId = newId();
+  const begunAtMs = Date.now();
 
   useKeys([
     { key: ' ', does: 'save; then shuffle', run: () => void (saved ? shuffle() : save()) },
@@ -76,7 +78,7 @@
     }
     const body: ComparisonBody = {
       ...read.body,
-      startedAtMs: kept?.startedAtMs ?? Date.now(),
+      startedAtMs: kept?.startedAtMs ?? begunAtMs,
       ...{ key, answers: [], note: kept?.note ?? '' },
     };
     const outcome = await put(`/api/v1/comparisons/${kept?.id ?? ownId}`, body, kept?.version);

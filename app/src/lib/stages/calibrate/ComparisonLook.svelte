@@ -12,6 +12,7 @@
   }
   const { kept }: Props = $props();
   const pair = $derived(kept.answers.length);
+  const where = $derived(`Pair ${pair + 1} of ${kept.key.length}`);
   /** The key is shown to whoever lays the pair out, and only while asked for. */
   let shown = $state(false);
   let problem = $state<string>();
@@ -53,7 +54,7 @@
 
 <h1 class="heading break-words">{kept.name}</h1>
 <p class="mt-4 text-[40px] font-[600] leading-tight" data-testid="pair">
-  Pair {pair + 1} of {kept.key.length}
+  {where}
 </p>
 <p class="mt-2 text-[28px] leading-tight">{kept.asked}</p>
 <div class="mt-6 grid max-w-2xl grid-cols-2 gap-4">

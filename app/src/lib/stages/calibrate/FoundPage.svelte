@@ -51,6 +51,8 @@
   let problem = $state<string>();
   let said = $state<string>();
   let removed = $state.raw<Calibration>();
+  /** Ids of what is written anew, so that it is there once however often it is sent. */
+  const newIds: Record<string, string> = {};
 
   const main = $derived(
     edited
@@ -86,7 +88,7 @@
   }
 
   async function write(change: Change) {
-    const id = change.thing?.id ?? newId();
+    const id = change.thing?.id ?? (newIds[change.name] ??= newId());
     const outcome = await put(`/api/v1/${change.shelf}/${id}`, change.body, change.thing?.version);
     problem = outcome.problem?.detail;
     if (!outcome.value) return;

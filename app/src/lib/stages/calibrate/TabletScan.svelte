@@ -27,6 +27,11 @@
   let corners = $state<{ tablet: At[]; reference: At[] }>();
   let width = $state(0);
   const height = $derived(picture ? Math.round((width * picture.height) / picture.width) : 0);
+  const patchesShown = $derived(
+    [answer?.steps ?? [], answer?.reference ?? []].flatMap((row) =>
+      row.map(({ x, y }, at) => ({ number: at + 1, across: x * width, down: y * height })),
+    ),
+  );
   const strips = [
     { id: 'tablet', name: 'the tablet' },
     { id: 'reference', name: 'the reference' },
@@ -107,20 +112,17 @@
       {height}
       label="Corners of {strip === 'tablet' ? 'the tablet' : 'the reference'}"
     >
-      {#each answer ? [...answer.steps, ...answer.reference] : [] as patch, index (index)}
+      {#each patchesShown as patch, index (index)}
         <text
-          x={patch.x * width}
-          y={patch.y * height}
+          x={patch.across}
+          y={patch.down}
           class="font-sans text-[13px] font-[650]"
           text-anchor="middle"
           dominant-baseline="central"
           fill="var(--ink)"
           stroke="var(--ground)"
           stroke-width="4"
-          paint-order="stroke"
-          >{index < (answer?.steps.length ?? 0)
-            ? index + 1
-            : index + 1 - (answer?.steps.length ?? 0)}</text
+          paint-order="stroke">{patch.number}</text
         >
       {/each}
     </Corners>

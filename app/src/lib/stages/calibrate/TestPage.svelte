@@ -32,7 +32,9 @@
   const test = testInHand({ kind: () => kind, form: () => form, unit: () => unit });
   let problem = $state<string>();
   let tried = $state(false);
-  const id = newId();
+  /** What was sent and not answered: typed the same, it is sent again as it was, so that it is there once. */
+  let sent:
+    { readonly id: string; readonly typed: string; readonly body: CalibrationBody } | undefined;
 
   useKeys([
     { key: ' ', does: 'save what was found', run: () => void save() },
@@ -52,19 +54,16 @@
       problem = test.solving
         ? 'It is still being fitted; press again in a moment.'
         : (test.trouble ?? 'Some of what was seen is still missing: see the fields.');
-      setTimeout(() =>
-        document.querySelector<HTMLElement>('[data-wrong], [aria-invalid="true"]')?.focus(),
-      );
+      setTimeout(() => document.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus());
       return;
     }
-    const body: CalibrationBody = {
-      name: kind.nameOf(test.given as never),
-      kind: kind.id,
-      foundAtMs: Date.now(),
-      given: test.given,
-      wrote: [],
-    };
-    // The same id at each try: an answer that was lost on its way is no second finding.
+    const typed = JSON.stringify(test.given);
+    if (sent?.typed !== typed) {
+      const name = kind.nameOf(test.given as never);
+      const found = { name, kind: kind.id, foundAtMs: Date.now(), given: test.given, wrote: [] };
+      sent = { id: newId(), typed, body: found };
+    }
+    const { id, body } = sent;
     const outcome = await put(`/api/v1/calibrations/${id}`, body);
     problem = outcome.problem?.detail;
     if (!outcome.value) return;
