@@ -33,9 +33,11 @@
         <text
           x="{label.x}%"
           y="{label.y}%"
-          dx={label.x > 88 ? -4 : 8}
-          dy="18"
-          text-anchor={label.x > 88 ? 'end' : 'start'}
+          dy="0.34em"
+          text-anchor={label.x > 92 ? 'end' : 'middle'}
+          stroke="var(--ground)"
+          stroke-width="7"
+          paint-order="stroke"
           class="fill-ink text-[13px] font-[560]">{name}</text
         >
       {/each}

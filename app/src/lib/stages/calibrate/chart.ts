@@ -9,7 +9,7 @@ export interface LaidChart {
     readonly name: string;
     readonly curve: string;
     readonly points: readonly Point[];
-    /** Where its name stands: beside its curve. */
+    /** Where its name stands: on its curve. */
     readonly label: Point;
   }[];
   readonly marks: readonly (Point & { readonly name: string; readonly left: boolean })[];
@@ -22,6 +22,8 @@ export interface LaidChart {
 }
 
 const EDGE = 4;
+/** So far from the top of the chart curves have their names. */
+const NAMED_AT = 0.3;
 /** Residuals are drawn at least so wide that noise does not look like a fault. */
 const LEAST_RESIDUAL = 0.01;
 
@@ -48,10 +50,10 @@ export function laidChart({ series, marks, residuals, logAcross }: TestChart): L
   return {
     across: ticksAcross.map((tick) => ({ x: x(tick), label: shown(tick) })),
     up: y.ticks(5).map((tick) => ({ y: y(tick), label: shown(tick) })),
-    series: series.map(({ name, points, curve }, index) => {
-      // Each at a height of its own, so that names of curves that lie close do not.
+    series: series.map(({ name, points, curve }) => {
+      // All at one height, where curves lie beside each other.
       const [low, high] = y.domain() as [number, number];
-      const height = high - (high - low) * (0.25 + (0.5 * index) / series.length);
+      const height = high - (high - low) * NAMED_AT;
       const nearest = curve.reduce<Point | undefined>(
         (best, point) =>
           !best || Math.abs(point.y - height) < Math.abs(best.y - height) ? point : best,
