@@ -1,8 +1,20 @@
+import { randomUUID } from 'node:crypto';
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { PNG } from 'pngjs';
 import { syntheticScan } from '../../core/test/scan.ts';
-import { expect, listen, open, openRun, prefer, pressSpace, test } from './bench.ts';
+import {
+  expect,
+  leavePrint,
+  listen,
+  open,
+  openPrint,
+  openRun,
+  prefer,
+  pressSpace,
+  stripRead,
+  test,
+} from './bench.ts';
 
 /** Puts a block into the field that has the focus, as a copied part of a spreadsheet. */
 const paste = (page: Page, text: string) =>
@@ -355,4 +367,87 @@ test('every reading says which thermometer, and is corrected: plan, run, logbook
   await page.getByRole('button', { name: /^The thermometer/ }).click();
   await page.getByRole('radio', { name: /^a thermometer that is right/ }).click();
   await expect(time).toHaveText(plain ?? '');
+});
+
+test('the sample scan shows how one is read', async ({ page }) => {
+  await open(page, '/calibrate/film-densities');
+  await page.getByRole('button', { name: 'From a scan or a photo' }).press('Enter');
+  await page.getByRole('button', { name: 'Try it with the sample scan' }).press('Enter');
+  await expect(page.getByText(/^21 steps, /)).toBeVisible();
+  const read = (await page.getByTestId('scanned').textContent())!.split(' · ').map(Number);
+  const values = film.normal.split(' ').slice(2).map(Number);
+  read.forEach((density, at) => expect(Math.abs(density - values[at]!)).toBeLessThan(0.03));
+});
+
+test('a test’s film is developed in a run of its own: written down, run, read from, and found again', async ({
+  page,
+}) => {
+  const name = 'Halden 100';
+  await open(page, '/calibrate/film-speed-eye');
+  await page.getByLabel('The film', { exact: true }).fill(name);
+  await page.getByLabel('EI set at the meter').fill('80');
+  await page.getByRole('link', { name: 'Write the film down and develop it' }).press('Enter');
+  await expect(page.getByText('It was exposed for a test')).toBeVisible();
+  await expect(page.getByLabel('Shot at, EI')).toHaveValue('80');
+  await page.getByLabel('Name or number').fill('Tablet, sheet 1');
+  await page.getByRole('button', { name: /^Save/ }).press('Enter');
+  await expect(page).toHaveURL(/\/film\/rolls$/);
+  // The test leads to where it waits.
+  await open(page, '/calibrate/film-speed-eye');
+  const runs = page.getByRole('region', { name: 'Its runs' });
+  const line = runs.getByRole('listitem').filter({ hasText: 'Tablet, sheet 1' });
+  await expect(line).toContainText('waits for the sink.');
+  await line.getByRole('link', { name: 'Go on' }).press('Enter');
+  await expect(page.getByText('Tablet, sheet 1')).toBeVisible();
+  await page.getByLabel('Developer reads').fill('20');
+  await page.getByRole('button', { name: /^Start developing/ }).press('Enter');
+  await expect(page).toHaveURL(/\/film\/run\//);
+  const id = page.url().split('/').at(-1)!;
+  const { plan } = (await (await page.request.get(`/api/v1/rolls/${id}`)).json()) as {
+    plan: { steps: { id: string; seconds: number }[] };
+  };
+  // The clock of every bath, eight minutes and three seconds of it in the developer.
+  let atMs = Date.now() - 3_600_000;
+  const event = async (kind: object) => {
+    const eventId = randomUUID();
+    const answer = await page.request.put(`/api/v1/rolls/${id}/events/${eventId}`, {
+      data: { id: eventId, atMs, ...kind },
+    });
+    expect(answer.ok()).toBe(true);
+  };
+  for (const step of plan.steps) {
+    await event({ kind: 'poured-in', stepId: step.id });
+    atMs += 483_000;
+  }
+  await event({ kind: 'finished' });
+  await open(page, `/logbook/rolls/${id}`);
+  await page.getByRole('link', { name: 'Write down what is seen on it' }).press('Enter');
+  await expect(page.getByLabel('Developed for')).toHaveValue('8:03');
+  await expect(page.getByLabel('The film', { exact: true })).toHaveValue(name);
+  await page.getByLabel('Last step told from the tape').fill('16');
+  await expect(page.getByRole('button', { name: 'Not this one' })).toBeVisible();
+  await pressSpaceOutside(page);
+  await expect(page).toHaveURL(/\/calibrate\/found\//);
+  await page.getByRole('link', { name: 'Tablet, sheet 1' }).press('Enter');
+  await expect(page.getByText('It was a test:')).toContainText(`Film speed by eye: ${name}`);
+});
+
+test('a flash threshold found in Calibrate is taken by the Flash page for its set-up', async ({
+  page,
+}) => {
+  await open(page, '/calibrate/flash-threshold');
+  await page.getByLabel('The paper', { exact: true }).fill('Cullet gloss');
+  await page.getByLabel('The light').fill('the tall enlarger, f/22');
+  await page.getByLabel('Last patch without a tone, s').fill('5');
+  await page.getByLabel('First patch with a tone, s').fill('6');
+  await pressSpaceOutside(page);
+  await expect(page.getByText('The Flash page of a print on this paper offers it')).toBeVisible();
+  await leavePrint(page, { ...stripRead, paper: 'Cullet gloss', lag: '0' });
+  await openPrint(page, '/flash');
+  await expect(
+    page.getByText('found 5.0 s on this paper with the tall enlarger, f/22'),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Take 5.0 s for this set-up' }).press('Enter');
+  await expect(page.getByTestId('known')).toContainText('5.0 s was found for this set-up before');
+  await expect(page.getByTestId('flash')).toHaveText('4.0s');
 });

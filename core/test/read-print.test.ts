@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+  calibrateSet,
   certainties,
   contrastSet,
   defaultPaper,
@@ -56,6 +57,17 @@ describe('reading a print', () => {
     expect(reading.alone!.range).toBeCloseTo(99.6, 0);
     expect(reading.alone!.formulaRange).toBeCloseTo(100, 0);
     expect(Math.abs(reading.shadowLeftStops)).toBeLessThan(0.15);
+  });
+
+  it('is surer at another setting the better the settings are known: not, typed, by a test', () => {
+    const picked = strip({ choices: { firstSeconds: 5, step: 1 / 3 }, highlight: 3, shadow: 5 });
+    const measured = set.settings.map(({ id, range, speedStops }) => ({ id, range, speedStops }));
+    const tested = measured.map((one) => ({ ...one, rangeWithin: 1.4, speedWithin: 0.02 }));
+    const within = [set, calibrateSet(set, measured), calibrateSet(set, tested)].map(
+      (known) => readPrint(session([picked], { set: known })).withinStops,
+    );
+    expect(within[1]).toBeLessThan(within[0]! - 0.02);
+    expect(within[2]).toBeLessThan(within[1]! - 0.01);
   });
 
   it.each(set.settings.map(({ id }) => id))(

@@ -112,6 +112,20 @@ describe('a set calibrated on a paper', () => {
     expect(settingOf(set, '5').range).toBeCloseTo(52 - 10, 9);
   });
 
+  it('is as sure as its least sure setting, where a test told of all of them', () => {
+    const tested = { speedStops: 0, rangeWithin: 2.2, speedWithin: 0.02 };
+    const sure = { ...tested, rangeWithin: 1, speedWithin: 0.03 };
+    const both = [
+      { id: '1', range: 126, ...sure },
+      { id: '2', range: 110, ...tested },
+    ];
+    expect(calibrateSet(filters, both).within).toEqual({ rangeShare: 0.02, speedStops: 0.03 });
+    const [first] = both;
+    expect(
+      calibrateSet(filters, [first!, { id: '3', range: 87, speedStops: 0 }]).within,
+    ).toBeUndefined();
+  });
+
   it('one point alone shifts all of it and calibrates nothing', () => {
     fc.assert(
       fc.property(fc.double({ min: -8, max: 8, noNaN: true }), (shift) => {

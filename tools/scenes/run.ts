@@ -6,8 +6,9 @@ import { coolingRacks } from './places/cooling-racks.ts';
 import { furnaceHall } from './places/furnace-hall.ts';
 import { yardInSnow } from './places/yard-in-snow.ts';
 import { render } from './render.ts';
+import { tabletScan } from './tablet-scan.ts';
 
-/** Draws the pictures that the demo's prints carry: `npm run scenes`, or one of them by its name. */
+/** Draws the pictures that the demo's prints carry, and the scan of a tablet to try: `npm run scenes`, or one of them by its name. */
 
 const places = [
   { scene: furnaceHall, print: { range: 110, highlight: 0.965, shadow: 0.25 } },
@@ -15,6 +16,7 @@ const places = [
   { scene: yardInSnow, print: { range: 90, highlight: 0.8, shadow: 0.03 } },
 ];
 const CONTACT_SHEET = 'contact-sheet';
+const TABLET = 'tablet';
 const [only, wide = '840'] = process.argv.slice(2);
 const width = Number(wide);
 const height = (width * 3) / 4;
@@ -50,4 +52,7 @@ if (!only || only === 'all' || only === CONTACT_SHEET) {
     ({ x, y }) => `{ x: ${x.toFixed(4)}, y: ${y.toFixed(4)} }`,
   );
   console.log(`Its frames lie between ${corners.join(', ')}.`);
+}
+if (!only || only === 'all' || only === TABLET) {
+  console.log(`The scan of a tablet is in ${await tabletScan(seeded(7))}.`);
 }

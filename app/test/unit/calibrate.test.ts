@@ -27,8 +27,11 @@ import {
   withMore,
 } from '../../src/lib/stages/calibrate/grid-shape.ts';
 import { hangingOn, nextTest, shelfView } from '../../src/lib/stages/calibrate/shelf-view.ts';
+import { rangeWords } from '../../src/lib/stages/print/range-words.ts';
+import { paperForm, readPaper } from '../../src/lib/nouns/paper/form.ts';
+import { newRollHref, runLines, withRunTime } from '../../src/lib/stages/calibrate/test-runs.ts';
 import { solvedBy } from '../../src/lib/stages/calibrate/solve.ts';
-import { contrastSet, curveFor, isoRange, rangeLimits } from '@katachron/core';
+import { contrastSet, curveFor, isoRange, rangeLimits, settingOf } from '@katachron/core';
 
 type Given = Readonly<Record<string, unknown>>;
 
@@ -249,6 +252,52 @@ describe('what a test says', () => {
     expect(kind.evening({}, 'C')[0]).toContain('five stops more: step 1 then lies at zone X');
   });
 
+  it('knows what the film loses by its own test, the newest that leads to a law', () => {
+    const kind = testKindOf('film-densities')!;
+    const typed = { film: ' halden 100', exposedAt: 100, meteredSeconds: 0.25 };
+    const law = (power: number | undefined, foundAtMs: number) =>
+      kept(
+        'reciprocity',
+        {
+          ...{ film: 'Halden 100', from: 'power', points: [], meteredSeconds: 8 },
+          ...(power !== undefined && { power }),
+        },
+        { foundAtMs },
+      );
+    const day = Date.parse('2026-03-02T12:00:00Z');
+    const found = [law(1.2, 0), law(1.33, day), law(undefined, day + 1)];
+    expect(kind.evening(typed, 'C', found)[0]).toContain(
+      'give 16 s: 1/4 s by the meter, five stops more, which is 8 s, and what the film loses in so long, by its test of 2 March 2026.',
+    );
+    expect(kind.evening({ ...typed, film: 'Halden 400' }, 'C', found)[0]).toContain('give 8 s:');
+    // What is typed comes first.
+    expect(kind.evening({ ...typed, power: 1 }, 'C', found)[0]).toContain('give 8 s:');
+  });
+
+  it('is read from a run: those exposed for it first, its time in the first free development', () => {
+    const kind = testKindOf('film-densities')!;
+    const run = (id: string, more: object) => ({
+      ...{ id, title: id, film: 'Halden 100', exposureIndex: 100, state: 'developed' as const },
+      ...more,
+    });
+    const developed = { seconds: 483, atMs: Date.parse('2026-03-02T12:00:00Z') };
+    const lines = runLines(kind, 'halden 100', [
+      run('any', { developed }),
+      run('other film', { film: 'Halden 400', developed }),
+      run('meant', { test: 'film-densities', state: 'exposed' }),
+    ]);
+    expect(lines.map(({ line, href }) => [line, href])).toEqual([
+      ['waits for the sink', '/film?roll=meant'],
+      ['8:03 in the developer, 2 March 2026', undefined],
+    ]);
+    expect(withRunTime(kind, '', 483)).toBe('8:03');
+    expect(withRunTime(kind, '5:30\n0.26\n1.52', 483)).toBe('5:30\t8:03\n0.26\n1.52');
+    expect(withRunTime(testKindOf('film-quick')!, '7:00', 483)).toBe('8:03');
+    expect(newRollHref(kind, 'Halden 100', '100')).toBe(
+      '/film/rolls/new?test=film-densities&film=Halden+100&ei=100',
+    );
+  });
+
   it('becomes a recipe of one’s own, with N− and N+', () => {
     const kind = testKindOf('film-densities')!;
     const [change] = kind.changes!(solved(kind, film), film as never, things);
@@ -288,6 +337,19 @@ describe('what a test says', () => {
     const { paper, set } = paperFacts('Wharf pearl', 'filters', [body]);
     expect(paper.slope).toBeCloseTo(body.layers!.slope, 6);
     expect(set.calibrated).toBe(true);
+    // Four prints of one evening leave a setting open by a hundredth or two, and each says so.
+    expect(rangeWords(set, settingOf(set, '2'))).toBe('R 109 ± 1.9');
+    // What is typed by hand is no longer what the test said; what is left alone still is.
+    const form = paperForm(body);
+    expect(readPaper(form, body).body!.settings).toEqual(body.settings);
+    const typed = readPaper(
+      { ...form, settings: { ...form.settings, '2': { range: '104', speed: '0' } } },
+      body,
+    ).body!;
+    expect(typed.settings[1]).toEqual({ id: '2', range: 104, speedStops: 0 });
+    expect(typed.settings[0]).toEqual(body.settings[0]);
+    const byHand = paperFacts('Wharf pearl', 'filters', [typed]).set;
+    expect(rangeWords(byHand, settingOf(byHand, '2'))).toBe('R 104');
   });
 
   it('a setting that does not exist, or is there twice, is refused by name', () => {

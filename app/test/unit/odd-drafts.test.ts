@@ -51,7 +51,7 @@ describe('whatever fits the schema of a draft', () => {
         recordOf(bent, view);
         readingsView(bent.readings ?? emptyReadings('2'), bent, view.on, view.together);
         if (bent.pair) pairView(bent.pair, view, bent);
-        flashPageView(emptyFlash(), view, bent, []);
+        flashPageView(emptyFlash(), view, bent, [], []);
         merged(full, bent, stripRead);
         differences(full, bent);
       }, told).not.toThrow();

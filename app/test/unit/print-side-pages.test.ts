@@ -299,14 +299,29 @@ describe('soft and hard by a strip each', () => {
 describe('a flash', () => {
   it('goes from coarse patches to separate ones, a second apart', () => {
     const form = { ...emptyFlash(), clear: '4', toned: '8', picked: 1 };
-    const view = flashPageView(form, bench, stripRead, []);
+    const view = flashPageView(form, bench, stripRead, [], []);
     expect(view.patches).toEqual([4, 5, 6, 7, 8]);
     expect(view.flashSeconds).toBe('4.2');
     expect(view.finding(7)).toMatchObject({ kind: 'flash-threshold', seconds: 5, foundAtMs: 7 });
   });
 
+  it('takes the threshold that Calibrate found on this paper, until the set-up has its own', () => {
+    const paper = 'Cinder matt';
+    const test = {
+      ...{ id: 'x', version: 1, name: paper, kind: 'flash-threshold', wrote: [], foundAtMs: 5 },
+      given: { paper: 'cinder matt ', setup: 'the tall enlarger, f/22', clearSeconds: 5 },
+    };
+    const draft = { ...stripRead, paper };
+    const { tested } = flashPageView(emptyFlash(), bench, draft, [], [test]);
+    expect(tested!.words).toContain('5.0 s on this paper with the tall enlarger, f/22.');
+    expect(tested!.finding).toMatchObject({ seconds: 5, foundAtMs: 5, setup: { paper } });
+    const taken = flashPageView(emptyFlash(), bench, draft, [tested!.finding], [test]);
+    expect([taken.tested, taken.threshold]).toEqual([undefined, 5]);
+    expect(flashPageView(emptyFlash(), bench, stripRead, [], [test]).tested).toBeUndefined();
+  });
+
   it('through a mask leaves the rest alone', () => {
     const form = { ...emptyFlash(), clear: '4', toned: '8', picked: 1, where: 'masked' as const };
-    expect(flashPageView(form, bench, stripRead, []).sentences[0]).toContain('under the mask');
+    expect(flashPageView(form, bench, stripRead, [], []).sentences[0]).toContain('under the mask');
   });
 });

@@ -1,3 +1,4 @@
+import type { ContrastSet } from '../paper/contrast-sets/set.ts';
 import { seeLooks, type Look } from './looks.ts';
 import { lookWithin, waysOfLooking } from './ways-of-looking.ts';
 import { firedPatches, type FiredPatch } from './fired-patch.ts';
@@ -8,8 +9,10 @@ import { seeProbe, type ProbeReadings } from './see-probe.ts';
 
 /** What nobody has measured: how far each may be out. */
 const UNMEASURED = { guessWithinStops: 3, speedWithinStops: 0.25, rangeWithinShare: 0.08 };
-/** Settings that were measured on a paper are known this well. */
+/** Settings that were measured on a paper, nobody says how, are known this well. */
 const MEASURED = { speedWithinStops: 0.1, rangeWithinShare: 0.03 };
+/** A test knows the evening on which it was made: developer, box and hands of another one differ by so much. */
+const EVENINGS = { speedWithinStops: 0.05, rangeWithinShare: 0.02 };
 /** A lag that was measured is known this well, s; one that was not is most lamps', give or take as much. */
 const LAG_MEASURED = 0.03;
 const LAG_UNKNOWN = {
@@ -20,6 +23,15 @@ const LAG_UNKNOWN = {
 const LEAST_GUESS = 0.1;
 
 const [EYE, CARD] = waysOfLooking;
+
+/** How far the measured settings of a set may be out. */
+const settingsKnown = ({ within }: ContrastSet) =>
+  within
+    ? {
+        speedWithinStops: Math.hypot(within.speedStops, EVENINGS.speedWithinStops),
+        rangeWithinShare: Math.hypot(within.rangeShare, EVENINGS.rangeWithinShare),
+      }
+    : MEASURED;
 
 const usesCard = ({ way, strips, earlier }: PrintSession) =>
   [{ way }, ...strips, ...earlier.flatMap((print) => print.strips)].some(
@@ -84,7 +96,7 @@ export const priorOf = (
   const worthOf = ({ dialSeconds, worth = 1 }: FiredPatch) => dialSeconds * worth;
   return {
     ...UNMEASURED,
-    ...(set.calibrated && MEASURED),
+    ...(set.calibrated && settingsKnown(set)),
     ...{ paper, set, lookedAt: way, eyes: EYE.people },
     // Nobody is asked how good a card is before one was laid beside anything.
     ...(usesCard(session) && { cards: CARD.people }),

@@ -18,6 +18,8 @@ export interface ContrastSet {
   readonly name: string;
   /** Measured on this paper; otherwise its answers are marked as not calibrated. */
   readonly calibrated: boolean;
+  /** How far its settings may be out by the test that measured them: R as a share, and speed in stops. */
+  readonly within?: { readonly rangeShare: number; readonly speedStops: number };
   /** How far one setting's number is from the next. */
   readonly step: number;
   readonly settings: readonly ContrastSetting[];

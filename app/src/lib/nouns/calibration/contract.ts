@@ -19,6 +19,8 @@ export interface CalibrationBody {
   /** By the fields of its kind. */
   readonly given: Readonly<Record<string, unknown>>;
   readonly wrote: readonly WrittenTo[];
+  /** The rolls that its film was developed in. */
+  readonly runs?: readonly { readonly id: string; readonly name: string }[];
   /** The short check found that it still holds. */
   readonly checkedAtMs?: number;
   /** Something was changed that it hangs on. */
@@ -44,6 +46,15 @@ const shared = {
   name: text('The name', 160, 1),
   foundAtMs: instantMs('When it was found'),
   wrote: written,
+  runs: Type.Optional(
+    Type.Array(
+      Type.Object(
+        { id: uuid('The id of a roll'), name: text('The name of a roll', 120, 1) },
+        { title: 'A run', ...closed },
+      ),
+      { title: 'The runs', maxItems: 12 },
+    ),
+  ),
   checkedAtMs: Type.Optional(instantMs('When it was checked')),
   doubted: Type.Optional(
     Type.Object(

@@ -23,6 +23,13 @@ export const PaperBody = Type.Object(
           id: settingId,
           range: isoRange('The range of a setting'),
           speedStops: Type.Number({ title: 'The speed of a setting', minimum: -4, maximum: 4 }),
+          /** How far its test leaves each open. */
+          rangeWithin: Type.Optional(
+            Type.Number({ title: 'How far its range may be out', minimum: 0, maximum: 100 }),
+          ),
+          speedWithin: Type.Optional(
+            Type.Number({ title: 'How far its speed may be out', minimum: 0, maximum: 4 }),
+          ),
         },
         { title: 'A calibrated setting', additionalProperties: false },
       ),

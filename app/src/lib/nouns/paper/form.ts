@@ -66,19 +66,27 @@ export const withSet = (form: PaperForm, contrastSetId: ContrastSetId): PaperFor
   settings: noSettings(contrastSetId),
 });
 
-function readSettings(form: PaperForm): PaperBody['settings'] {
+/** How sure a setting is by its test, as long as it stands as the test left it. */
+const testedWithin = (setting: PaperBody['settings'][number], kept: PaperBody | undefined) => {
+  const tested = kept?.settings.find(
+    ({ id, range, speedStops }) =>
+      id === setting.id && range === setting.range && speedStops === setting.speedStops,
+  );
+  return tested ?? setting;
+};
+
+function readSettings(form: PaperForm, kept?: PaperBody): PaperBody['settings'] {
   return contrastSet(form.contrastSetId).settings.flatMap(({ id, name }) => {
     const { range = '', speed = '' } = form.settings[id] ?? {};
     if (range.trim() === '') return [];
     const sentence = `Setting ${name}: type its R, as 110, and its speed in stops, as −1 or 0.`;
     const stops = speed.trim() === '' ? 0 : parseDecimal(speed, '', sentence);
-    return [
-      {
-        id,
-        range: within(range, sentence, 20, 300),
-        speedStops: within(String(stops), sentence, -4, 4),
-      },
-    ];
+    const typed = {
+      id,
+      range: within(range, sentence, 20, 300),
+      speedStops: within(String(stops), sentence, -4, 4),
+    };
+    return [testedWithin(typed, kept?.contrastSetId === form.contrastSetId ? kept : undefined)];
   });
 }
 
@@ -109,7 +117,7 @@ export function readPaper(
           ),
         ),
   );
-  const settings = attempt(() => readSettings(form));
+  const settings = attempt(() => readSettings(form, kept));
   const troubles = troublesOf({ name, speed, dMin, dMax, dryDown, settings });
   if (troubles) return { troubles };
   return {

@@ -16,6 +16,7 @@ import {
   version,
   volumeMl,
 } from '../../kit/fields.ts';
+import { developedTests } from '../calibration/kinds/index.ts';
 import { tags } from '../logbook/contract.ts';
 import { FilmThrough } from '../bath/through.ts';
 import { ProcessPlan } from '../process/contract.ts';
@@ -44,6 +45,8 @@ export const Exposed = Type.Object(
       ),
       { title: 'The frames', maxItems: 72 },
     ),
+    /** The test of Calibrate that it was exposed for. */
+    test: Type.Optional(oneOf(developedTests, 'The test that it was exposed for')),
   },
   { title: 'The exposed film', ...closed },
 );

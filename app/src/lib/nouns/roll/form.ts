@@ -16,6 +16,8 @@ export interface RollForm {
   exposedOn: string;
   /** A line each: its number, or its holder, and what is on it. */
   frames: string;
+  /** The test of Calibrate that it was exposed for; empty for any other roll. */
+  test: string;
 }
 
 export type RollTroubles = Partial<Record<keyof RollForm, string>>;
@@ -31,6 +33,7 @@ export function emptyRollForm(nowMs: number): RollForm {
     subject: '',
     exposedOn: format(nowMs, 'yyyy-MM-dd'),
     frames: '',
+    test: '',
   };
 }
 
@@ -49,6 +52,7 @@ export function rollForm(roll: RollBody & { exposed: Exposed }): RollForm {
     frames: exposed.frames
       .map(({ mark, subject }) => [mark.replaceAll(' ', '/'), subject].filter(Boolean).join(' '))
       .join('\n'),
+    test: exposed.test ?? '',
   };
 }
 
@@ -123,6 +127,7 @@ export function readRoll(
       subject: form.subject.trim(),
       exposedOn: exposedOn.value!,
       frames: frames.value!,
+      ...(form.test !== '' && { test: form.test }),
     },
   };
 }

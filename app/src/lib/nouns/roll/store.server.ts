@@ -110,6 +110,16 @@ async function runsOf(rows: readonly RollRow[]): Promise<RollWithEvents<PlannedR
     .map((roll) => ({ roll, events: events.get(roll.id) ?? [] }));
 }
 
+const developedRows = () =>
+  models().RollRow.findAll({
+    where: { state: ['developed', 'proofed'] },
+    order: [
+      ['madeAt', 'DESC'],
+      ['id', 'DESC'],
+    ],
+    limit: MOST_LISTED,
+  });
+
 /** Rolls and their runs. An event is only ever added; the roll's state follows from its events. */
 export const rolls = {
   ...store,
@@ -144,15 +154,12 @@ export const rolls = {
 
   /** Those that came out of the tank and can be proofed, newest first. */
   async developed(): Promise<Roll[]> {
-    const rows = await models().RollRow.findAll({
-      where: { state: ['developed', 'proofed'] },
-      order: [
-        ['madeAt', 'DESC'],
-        ['id', 'DESC'],
-      ],
-      limit: MOST_LISTED,
-    });
-    return rows.map(resource);
+    return (await developedRows()).map(resource);
+  },
+
+  /** The same with what happened to them. */
+  async developedRuns(): Promise<RollWithEvents<PlannedRoll>[]> {
+    return runsOf(await developedRows());
   },
 
   /** Those that went into a developer since, newest first. */

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { Calibration } from '../../nouns/calibration/contract.ts';
   import type { TestKind } from '../../nouns/calibration/kinds/kind.ts';
   import type { Unit } from '../../words/temperature.ts';
 
@@ -8,9 +9,11 @@
     given: Readonly<Record<string, unknown>>;
     unit: Unit;
     open: boolean;
+    /** What other tests found that it can use. */
+    found: readonly Calibration[];
   }
-  const { kind, given, unit, open }: Props = $props();
-  const steps = $derived(kind.evening(given as never, unit));
+  const { kind, given, unit, open, found }: Props = $props();
+  const steps = $derived(kind.evening(given as never, unit, found));
 </script>
 
 <details class="mt-3" {open}>

@@ -131,6 +131,13 @@
 {#if doubt.asks}
   <p class="reason mt-2"><strong>The short check:</strong> {kind.shortCheck}</p>
 {/if}
+{#if found.runs}
+  <p class="reason mt-1 break-words text-soft">
+    Developed in
+    {#each found.runs as { id, name }, at (id)}
+      {at > 0 ? ', ' : ''}<a class="underline" href="/logbook/rolls/{id}">{name}</a>{/each}.
+  </p>
+{/if}
 {#if removed}
   <p class="mt-3" role="status">
     It was deleted.
@@ -164,7 +171,7 @@
             and time.
           {:else if kind.changes}
             Nothing on the shelves has this name, so it stands here to be looked up.
-          {:else}It stands here to be looked up.{/if}
+          {:else}{kind.usedBy ?? 'It stands here to be looked up.'}{/if}
         </p>
       {/if}
       <p class="mt-3 text-[15px] text-soft">

@@ -8,6 +8,8 @@
   import type { Picture } from '../../nouns/picture/contract.ts';
   import type { ScanAnswer } from '../../nouns/calibration/scan-contract.ts';
   import { attempt } from '../../words/attempt.ts';
+  import { upload } from '../../nouns/picture/upload.ts';
+  import { SAMPLE_REFERENCE, sampleScan } from './sample-scan.ts';
   import { readReference, scanWords } from './scan-view.ts';
 
   interface Props {
@@ -64,6 +66,16 @@
       : (corners ?? { tablet: usualCorners(0.2), reference: usualCorners(0.6) });
   }
 
+  /** Somebody who has no scan yet sees how one is read. */
+  async function trySample() {
+    problem = undefined;
+    const outcome = await upload(await sampleScan());
+    problem = outcome.problem;
+    if (!outcome.picture) return;
+    kept.reference = SAMPLE_REFERENCE.map((density) => density.toFixed(2)).join(' ');
+    put(outcome.picture);
+  }
+
   function put(given: Picture) {
     picture = given;
     answer = undefined;
@@ -90,9 +102,16 @@
       ? 'As 0.05 0.20 0.36 …; the tablet lies above, the reference below it, white around both, every automatic correction off.'
       : reference.trouble}
   </p>
-  {#if reference.value}
-    <PictureFile words="The scan or photo" bind:problem onput={put} />
-  {/if}
+  <p class="flex flex-wrap gap-x-5">
+    {#if reference.value}
+      <PictureFile words="The scan or photo" bind:problem onput={put} />
+    {/if}
+    {#if kept.reference.trim() === ''}
+      <button class="slot-in min-h-11" type="button" onclick={() => void trySample()}
+        >Try it with the sample scan</button
+      >
+    {/if}
+  </p>
   {#if problem}<p class="mt-1 text-trouble" role="alert">{problem}</p>{/if}
 </div>
 {#if picture && corners}

@@ -13,7 +13,12 @@
   import { attempt } from '../../words/attempt.ts';
   import { pushSentence } from '../../words/push.ts';
   import Notches from '../../nouns/holder/Notches.svelte';
-  import { emptyRollForm, readRoll, rollForm } from '../../nouns/roll/form.ts';
+  import {
+    emptyRollForm,
+    readRoll,
+    rollForm,
+    type RollForm as RollFormValues,
+  } from '../../nouns/roll/form.ts';
 
   interface Props {
     title: string;
@@ -21,8 +26,10 @@
     changing?: Roll;
     holders: readonly Holder[];
     nowMs: number;
+    /** What is known of a new one already. */
+    begun?: Partial<RollFormValues>;
   }
-  const { title, changing, holders, nowMs }: Props = $props();
+  const { title, changing, holders, nowMs, begun = {} }: Props = $props();
 
   const shelf = shelfForm({
     api: '/api/v1/rolls',
@@ -32,7 +39,7 @@
     // svelte-ignore state_referenced_locally
     initial: changing?.exposed
       ? rollForm({ ...changing, exposed: changing.exposed })
-      : emptyRollForm(nowMs),
+      : { ...emptyRollForm(nowMs), ...begun },
     read(values) {
       const { troubles, ...body } = readRoll(values);
       const rest = changing && kept(changing);
@@ -77,6 +84,12 @@
 </script>
 
 <h1 class="heading">{title}</h1>
+{#if form.test !== ''}
+  <p class="reason mt-1 text-soft">
+    It was exposed for a test: once it is developed, its page in the logbook leads on to what is
+    seen.
+  </p>
+{/if}
 <form class="mt-6" onsubmit={shelf.submit} novalidate>
   <div class="grid gap-x-12 gap-y-5 md:grid-cols-2 lg:grid-cols-3">
     <Fields

@@ -5,6 +5,7 @@
   import SlotOnLeave from '../../kit/SlotOnLeave.svelte';
   import SlotText from '../../kit/SlotText.svelte';
   import NegativeSlot from './NegativeSlot.svelte';
+  import { rangeWords } from './range-words.ts';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
 
   const { print }: { print: PrintInHand } = $props();
@@ -123,7 +124,7 @@
       more:
         setting === view.set.white
           ? 'white light: a look counts, less surely'
-          : `R ${Math.round(setting.range)}${view.set.calibrated ? '' : ', not calibrated'}`,
+          : rangeWords(view.set, setting),
     }))}
     shown={view.setting.name}
   />

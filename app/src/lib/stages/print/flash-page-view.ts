@@ -1,5 +1,8 @@
+import { format } from 'date-fns';
 import { flashPatches, planStrip, toneById, type Lamp, type StripChoices } from '@katachron/core';
 import type { FlashTest, PrintDraft } from '../../nouns/in-hand/draft.ts';
+import type { Calibration } from '../../nouns/calibration/contract.ts';
+import { flashTested } from '../../nouns/calibration/flash-test.ts';
 import type { FindingBody } from '../../nouns/finding/contract.ts';
 import { attempt } from '../../words/attempt.ts';
 import { parseDecimal } from '../../words/decimal.ts';
@@ -63,6 +66,7 @@ export function flashPageView(
   bench: PrintView,
   draft: PrintDraft,
   findings: readonly FindingBody[],
+  tests: readonly Calibration[],
 ) {
   const { timerStep, lagSeconds, set, reading } = bench;
   const shown = (seconds: number) => enlargerSeconds(seconds, timerStep);
@@ -71,6 +75,7 @@ export function flashPageView(
   const patches = planned?.value ?? [];
   const setup = findingSetup(draft);
   const kept = findingFor(findings, 'flash-threshold', setup);
+  const tested = kept ? undefined : flashTested(tests, setup.paper);
   const picked = form.picked === null ? undefined : patches[form.picked];
   const threshold = picked ?? kept?.seconds;
   const flash = threshold !== undefined ? (threshold * Number(form.share)) / 100 : undefined;
@@ -87,6 +92,10 @@ export function flashPageView(
       },
       form.share,
     );
+  const keptAs = (seconds: number, foundAtMs: number): FindingBody => {
+    const on = setup.paper === '' ? '' : ` on ${setup.paper}`;
+    return { name: `Flash${on}`, kind: 'flash-threshold', seconds, setup, foundAtMs };
+  };
   const masked =
     'Only the part under the mask becomes softer; the rest of the sheet stays as it is.';
   return {
@@ -101,6 +110,13 @@ export function flashPageView(
     ...(kept && {
       known: `${shown(kept.seconds)} s was found for this set-up before; it still holds.`,
     }),
+    ...(tested && {
+      tested: {
+        words: `The test of ${format(tested.foundAtMs, 'd MMMM yyyy')} found ${shown(tested.seconds)} s on this paper with ${tested.light}. If this is the same light, it holds here.`,
+        take: `Take ${shown(tested.seconds)} s for this set-up`,
+        finding: keptAs(tested.seconds, tested.foundAtMs),
+      },
+    }),
     thresholdShown: threshold === undefined ? '' : shown(threshold),
     flashSeconds: flash === undefined ? '' : shown(flash + lagSeconds),
     sentences: [
@@ -112,9 +128,7 @@ export function flashPageView(
     ],
     /** The threshold as it is kept for this set-up. */
     finding(foundAtMs: number): FindingBody | undefined {
-      if (picked === undefined) return undefined;
-      const on = setup.paper === '' ? '' : ` on ${setup.paper}`;
-      return { name: `Flash${on}`, kind: 'flash-threshold', seconds: picked, setup, foundAtMs };
+      return picked === undefined ? undefined : keptAs(picked, foundAtMs);
     },
   };
 }

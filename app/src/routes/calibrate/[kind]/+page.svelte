@@ -6,4 +6,9 @@
 
 <svelte:head><title>{data.kind.name} · Katachron</title></svelte:head>
 
-{#key data.kind.id}<TestPage kind={data.kind} />{/key}
+{#key data.kind.id}<TestPage
+    kind={data.kind}
+    found={data.found}
+    runs={data.runs}
+    fromRoll={data.fromRoll}
+  />{/key}

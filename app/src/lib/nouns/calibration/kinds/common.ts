@@ -1,6 +1,9 @@
 import { powerLaw, tabletExposure } from '@katachron/core';
+import { format } from 'date-fns';
 import { attempt } from '../../../words/attempt.ts';
+import type { Calibration } from '../contract.ts';
 import { numberField, optional, textField } from '../fields/simple.ts';
+import { lawOfFilm } from './law-of.ts';
 
 /** Fields that more than one test asks for. */
 export const filmField = textField({
@@ -21,8 +24,6 @@ export const exposedAtField = numberField({
   most: 25_600,
   example: 100,
 });
-export const sameThing = (a: string, b: string) =>
-  a.trim().toLowerCase() === b.trim().toLowerCase();
 
 /** "0.34 stop", "1.2 stops": how sure, in stops. */
 export const stopsWithin = (stops: number): string =>
@@ -41,7 +42,7 @@ export const exposureFields = {
   power: optional(
     numberField({
       label: 'Reciprocity, t to the power',
-      hint: 'Of this film beyond 1 s; left empty: nothing is lost.',
+      hint: 'Of this film beyond 1 s; left empty: as its own test says, if there is one.',
       title: 'the power',
       ...{ least: 1, most: 2, example: 1.3 },
     }),
@@ -52,26 +53,31 @@ export const exposureFields = {
 const shutter = (seconds: number) =>
   seconds >= 0.3 ? `${Number(seconds.toPrecision(2))} s` : `1/${Math.round(1 / seconds)} s`;
 
+interface TabletGiven {
+  readonly film?: string;
+  readonly exposedAt?: number;
+  readonly meteredSeconds?: number;
+  readonly power?: number;
+}
+
 /** What each sheet gets, and in which holder it lies. */
 export function exposureWords(
-  {
-    exposedAt,
-    meteredSeconds,
-    power,
-  }: { exposedAt?: number; meteredSeconds?: number; power?: number },
+  { film = '', exposedAt, meteredSeconds, power }: TabletGiven,
   sheets: number,
+  found: readonly Calibration[] = [],
 ): string[] {
   const at = `Meter the even surface at EI ${exposedAt ?? 'of the box'}, and give`;
   if (meteredSeconds === undefined) {
     return [`${at} five stops more: step 1 then lies at zone X.`];
   }
+  const own = power === undefined ? lawOfFilm(found, film) : undefined;
   const { value } = attempt(() =>
-    tabletExposure(meteredSeconds, sheets, power === undefined ? undefined : powerLaw(power)),
+    tabletExposure(meteredSeconds, sheets, power === undefined ? own?.law : powerLaw(power)),
   );
   if (!value) return [`${at} five stops more: step 1 then lies at zone X.`];
   const longer = value.seconds > value.meteredSeconds;
   return [
-    `${at} ${shutter(value.seconds)}: ${shutter(meteredSeconds)} by the meter, five stops more${longer ? `, which is ${shutter(value.meteredSeconds)}, and what the film loses in so long` : ''}. Step 1 then lies at zone X.`,
+    `${at} ${shutter(value.seconds)}: ${shutter(meteredSeconds)} by the meter, five stops more${longer ? `, which is ${shutter(value.meteredSeconds)}, and what the film loses in so long${own ? `, by its test of ${format(own.foundAtMs, 'd MMMM yyyy')}` : ''}` : ''}. Step 1 then lies at zone X.`,
     ...(sheets > 1
       ? [
           `Sheets by holder and notch: ${value.sheets.map(({ sheet, holder, side }) => `${sheet} in holder ${holder}, ${side}`).join('; ')}.`,

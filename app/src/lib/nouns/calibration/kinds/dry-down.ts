@@ -2,7 +2,8 @@ import { percentInStops } from '@katachron/core';
 import { stopsInWords } from '../../../words/fraction.ts';
 import { bodyOf, type Things } from '../changes.ts';
 import { numberField } from '../fields/simple.ts';
-import { paperField, sameThing } from './common.ts';
+import { paperField } from './common.ts';
+import { sameThing } from './same-thing.ts';
 import { testKind } from './kind.ts';
 
 /** What a paper dries darker. */

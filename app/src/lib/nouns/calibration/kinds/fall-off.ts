@@ -2,7 +2,7 @@ import { defaultPaper, fallOffFromGrey } from '@katachron/core';
 import { stopsInWords } from '../../../words/fraction.ts';
 import { bodyOf, type Things } from '../changes.ts';
 import { numberField, textField } from '../fields/simple.ts';
-import { sameThing } from './common.ts';
+import { sameThing } from './same-thing.ts';
 import { testKind } from './kind.ts';
 
 const density = (label: string, title: string, example: number) =>

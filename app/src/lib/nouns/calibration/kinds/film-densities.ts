@@ -42,8 +42,8 @@ export const filmDensities = testKind({
     'a densitometer, or a scan of the film beside a reference',
     'one sheet or strip for each development: three give times for N−1 to N+1',
   ],
-  evening: ({ developments, ...given }) => [
-    ...exposureWords(given, Math.max(3, developments?.length ?? 0)),
+  evening: ({ developments, ...given }, _unit, found) => [
+    ...exposureWords(given, Math.max(3, developments?.length ?? 0), found),
     `The first sheet is the shortest development. Develop each as a run of its own${developments && developments.length > 1 ? `: ${plainList(developments.map(({ seconds }) => clockTime(seconds)))}` : ', at three times about a third apart'}.`,
     'Read base and fog beside the tape, then every step, the densest first.',
   ],
@@ -79,6 +79,7 @@ export const filmDensities = testKind({
     }),
   },
   nameOf: ({ film }) => film,
+  developedInto: 'developments',
   solve: ({ exposedAt, developments, stepOneLog }) => {
     const films = developments
       .map(({ seconds, baseFog, values }) => {

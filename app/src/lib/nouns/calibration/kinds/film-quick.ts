@@ -47,6 +47,7 @@ export const filmQuick = testKind({
     }),
   },
   nameOf: ({ film }) => film,
+  developedInto: 'developedSeconds',
   solve: ({ exposedAt, developedSeconds, shadows, highlights }) =>
     quickFilmTest(exposedAt, developedSeconds, shadows, highlights),
   tell: ({ exposureIndex, seconds, speedMoved, timeMoved }, { exposedAt, developedSeconds }) => ({

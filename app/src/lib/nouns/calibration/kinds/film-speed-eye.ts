@@ -31,8 +31,8 @@ export const filmSpeedEye = testKind({
   family: 'film-speed',
   question: 'What speed has this film with my meter, my developer and my hands?',
   list: [...tabletList, 'for the development: the paper, and its minimum time for maximum black'],
-  evening: (given) => [
-    ...exposureWords(given, 1),
+  evening: (given, _unit, found) => [
+    ...exposureWords(given, 1, found),
     'Develop as a run of its own, by the recipe that is to be tested.',
     'On the dry film look for the last step that can still be told from the tape’s corner.',
     'Print the wedge at the minimum time for maximum black, and count the steps between first tone and full black.',
@@ -108,6 +108,7 @@ export const filmSpeedEye = testKind({
     ),
   },
   nameOf: ({ film }) => film,
+  developedInto: 'developedSeconds',
   solve: ({
     exposedAt,
     lastStep,

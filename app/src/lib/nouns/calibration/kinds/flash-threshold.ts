@@ -20,7 +20,7 @@ export const flashThresholdTest = testKind({
   evening: () => [
     'A coarse strip first; then separate patches a second apart around where tone begins.',
     'Each patch gets its whole time in one firing, the rest of the sheet covered.',
-    'Dry, in viewing light: the first patch that has a tone. The Flash page of a print has the clock, and keeps a finding for its set-up.',
+    'Dry, in viewing light: the first patch that has a tone. The Flash page of a print has the clock, and takes what was found here.',
   ],
   fields: {
     paper: paperField,
@@ -30,7 +30,12 @@ export const flashThresholdTest = testKind({
       title: 'what gave the light',
       most: 120,
     }),
-    clearSeconds: time('Last patch without a tone, s', 'the last clear patch', '', 5),
+    clearSeconds: time(
+      'Last patch without a tone, s',
+      'the last clear patch',
+      'Light on the paper: the dial less the lamp’s lag.',
+      5,
+    ),
     tonedSeconds: time('First patch with a tone, s', 'the first toned patch', '', 6),
     sharePercent: optional(
       numberField({
@@ -58,6 +63,7 @@ export const flashThresholdTest = testKind({
     ],
     cautions: [],
   }),
+  usedBy: 'The Flash page of a print on this paper offers it for its set-up.',
   hangsOn: ['paper', 'lamp', 'developer', 'head', 'lens'],
   doubtAfterDays: 180,
   drift: { amount: 10, unit: '%' },

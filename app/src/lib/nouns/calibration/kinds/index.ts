@@ -36,6 +36,11 @@ export const testKinds = [
   sharpness,
 ] as unknown as readonly TestKind[];
 
+/** Those whose film is developed in a run of its own. */
+export const developedTests: readonly string[] = testKinds
+  .filter(({ developedInto }) => developedInto !== undefined)
+  .map(({ id }) => id);
+
 /** A test by its id; nothing for an id that is none. */
 export const testKindOf = (id: string): TestKind | undefined =>
   testKinds.find((kind) => kind.id === id);

@@ -1,4 +1,5 @@
 import type { Unit } from '../../../words/temperature.ts';
+import type { Calibration } from '../contract.ts';
 import type { FieldSet, GivenOf } from '../fields/field.ts';
 import type { KindGroupId } from './groups.ts';
 import type { Change, Things } from '../changes.ts';
@@ -75,12 +76,19 @@ export interface TestKind<Fields extends FieldSet = FieldSet, Result = unknown> 
   /** What has to lie ready. */
   readonly list: readonly string[];
   /** What is done, in its order; numbers of exposures where they are known from what was typed. */
-  readonly evening: (given: Partial<GivenOf<Fields>>, unit: Unit) => readonly string[];
+  readonly evening: (
+    given: Partial<GivenOf<Fields>>,
+    unit: Unit,
+    /** What other tests found that it can use. */
+    found?: readonly Calibration[],
+  ) => readonly string[];
   /** The usual caution where it can hurt someone. */
   readonly caution?: string;
   readonly fields: Fields;
   /** What it is called by what was typed: the film, the thermometer. */
   readonly nameOf: (given: GivenOf<Fields>) => string;
+  /** Its film is developed in a run of its own: the field that says for how long. */
+  readonly developedInto?: keyof Fields & string;
   /** The field that the beeps of the page are counted into. */
   readonly beepsInto?: keyof Fields & string;
   /** It is solved away from the page: what it takes would hold typing up. Its result is plain data. */
@@ -92,6 +100,8 @@ export interface TestKind<Fields extends FieldSet = FieldSet, Result = unknown> 
   readonly tell: (result: Result, given: GivenOf<Fields>, unit: Unit) => Told;
   readonly chart?: (result: Result, given: GivenOf<Fields>, unit: Unit) => TestChart | undefined;
   readonly changes?: (result: Result, given: GivenOf<Fields>, things: Things) => readonly Change[];
+  /** Where it is used, when that is not something it is written to. */
+  readonly usedBy?: string;
   readonly hangsOn: readonly HangsOn[];
   readonly doubtAfterDays: number;
   readonly drift: Drift;

@@ -1,7 +1,7 @@
 import { knownLag, worthOfGlow } from '@katachron/core';
 import { numberField, optional, textField, timeField } from '../fields/simple.ts';
 import { bodyOf, type Things } from '../changes.ts';
-import { sameThing } from './common.ts';
+import { sameThing } from './same-thing.ts';
 import { testKind } from './kind.ts';
 
 /** Light that a lamp loses at each firing. */

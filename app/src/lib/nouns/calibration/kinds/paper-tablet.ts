@@ -20,7 +20,8 @@ import type { PaperBody } from '../../paper/contract.ts';
 import { bodyOf, type Things } from '../changes.ts';
 import { choiceField, numberField, textField, timeField } from '../fields/simple.ts';
 import { columnsField } from '../fields/tables.ts';
-import { paperField, sameThing } from './common.ts';
+import { paperField } from './common.ts';
+import { sameThing } from './same-thing.ts';
 import { testKind } from './kind.ts';
 
 const steps = tabletSteps(TABLET_STEPS);
@@ -229,10 +230,12 @@ export const paperTablet = testKind({
       contrastSetId,
       dMin: rounded(Math.max(0, dMin), 3),
       dMax: rounded(dMax, 3),
-      settings: settings.map(({ id, range, speedStops }) => ({
+      settings: settings.map(({ id, range, speedStops, rangeWithin, speedWithin }) => ({
         id,
         range: rounded(range, 1),
         speedStops: rounded(speedStops, 3),
+        rangeWithin: rounded(rangeWithin, 2),
+        speedWithin: rounded(speedWithin, 3),
       })),
       ...(layers && {
         layers: { slope: rounded(layers.slope, 4), span: rounded(layers.span, 4) },

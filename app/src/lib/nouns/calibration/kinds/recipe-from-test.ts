@@ -1,6 +1,6 @@
 import type { RecipeBody } from '../../recipe/contract.ts';
 import { bodyOf, type Change, type Things } from '../changes.ts';
-import { sameThing } from './common.ts';
+import { sameThing } from './same-thing.ts';
 
 interface FromTest {
   readonly exposureIndex: number;

@@ -1,10 +1,11 @@
-import { neededSeconds, powerLaw, reciprocityFromTests, tableLaw, Refusal } from '@katachron/core';
+import { neededSeconds, reciprocityFromTests, Refusal } from '@katachron/core';
 import { attempt } from '../../../words/attempt.ts';
 import { clockTime } from '../../../words/duration.ts';
 import { stopsInWords } from '../../../words/fraction.ts';
 import { choiceField, numberField, optional, timeField } from '../fields/simple.ts';
 import { rowsField } from '../fields/tables.ts';
 import { filmField } from './common.ts';
+import { lawOf } from './law-of.ts';
 import { testKind, type Point } from './kind.ts';
 
 const LONGEST = 36_000;
@@ -77,10 +78,7 @@ export const reciprocity = testKind({
     })[from](),
   solve: ({ from, points, power, meteredSeconds, filterStops = 0 }) => {
     const found = from === 'tests' ? reciprocityFromTests(points) : undefined;
-    if (from === 'power' && power === undefined) {
-      throw new Refusal('power', '/power', 'Give the power, as 1.3.');
-    }
-    const law = from === 'table' ? tableLaw(points) : powerLaw(found?.power ?? power ?? 1);
+    const law = lawOf({ from, points, ...(power !== undefined && { power }) });
     const seconds = neededSeconds(law, meteredSeconds, filterStops);
     const filtered = meteredSeconds * 2 ** filterStops;
     return {
@@ -150,6 +148,7 @@ export const reciprocity = testKind({
       marks: [],
     };
   },
+  usedBy: 'The exposures of a step tablet on this film are told with it.',
   hangsOn: ['film'],
   doubtAfterDays: 3 * 365,
   drift: { amount: 0.2, unit: 'stop' },

@@ -98,6 +98,7 @@ export const thermometers = testKind({
       residualsUp: 'off the line, °C',
     };
   },
+  usedBy: 'Every reading by this thermometer is corrected with it.',
   hangsOn: ['thermometer'],
   doubtAfterDays: 365,
   drift: { amount: 0.2, unit: '°C' },

@@ -1,4 +1,24 @@
-import { forPage } from '$lib/server/page.ts';
+import { developedTests } from '$lib/nouns/calibration/kinds/index.ts';
+import { sameName } from '$lib/nouns/paper/facts.ts';
+import { recipes } from '$lib/nouns/recipe/store.server.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
+import { forPage } from '$lib/server/page.ts';
 
-export const load = async () => ({ holders: await forPage(() => shelfStores.holders.all()) });
+/** What a test of Calibrate knows of its film already stands in the form. */
+export async function load({ url }) {
+  const asked = (name: string) => (url.searchParams.get(name) ?? '').slice(0, 80);
+  const [film, exposureIndex, test] = [asked('film'), asked('ei'), asked('test')];
+  const [holders, known] = await forPage(() =>
+    Promise.all([shelfStores.holders.all(), film === '' ? [] : recipes.all()]),
+  );
+  const boxSpeed = known.find((recipe) => sameName(recipe.film, film))?.boxSpeed;
+  return {
+    holders,
+    begun: developedTests.includes(test)
+      ? {
+          ...{ film, exposureIndex, test, boxSpeed: String(boxSpeed ?? exposureIndex) },
+          title: film === '' ? '' : `Test of ${film}`,
+        }
+      : {},
+  };
+}

@@ -8,4 +8,4 @@
 <svelte:head><title>An exposed roll · Katachron</title></svelte:head>
 
 <FilmPages />
-<RollForm title="An exposed roll" holders={data.holders} nowMs={data.nowMs} />
+<RollForm title="An exposed roll" holders={data.holders} nowMs={data.nowMs} begun={data.begun} />

@@ -1,5 +1,6 @@
 import { frameParts } from '$lib/nouns/proof/cells.ts';
 import { ownCurves } from '$lib/nouns/calibration/own-curves.ts';
+import { testKindOf } from '$lib/nouns/calibration/kinds/index.ts';
 import { sameName } from '$lib/nouns/paper/facts.ts';
 import { filmOf } from '$lib/nouns/roll/film-of.ts';
 import { forPage } from '$lib/server/page.ts';
@@ -18,5 +19,8 @@ export async function load(event: Parameters<typeof loadRun>[0]) {
   );
   const { film } = filmOf(run.roll);
   const curve = ownCurves(calibrations).find((own) => sameName(own.film, film))?.character;
-  return { run, prints, curve, parts: Object.fromEntries(frameParts(proof?.picture)) };
+  const tests = calibrations
+    .filter(({ runs }) => runs?.some(({ id }) => id === run.roll.id))
+    .map(({ id, name, kind }) => ({ id, name: `${testKindOf(kind)?.name ?? kind}: ${name}` }));
+  return { run, prints, tests, curve, parts: Object.fromEntries(frameParts(proof?.picture)) };
 }

@@ -20,6 +20,7 @@
   import { developerReadings, givenOf } from '$lib/nouns/roll/follow.ts';
   import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
   import RollFrames from '$lib/stages/logbook/RollFrames.svelte';
+  import RollTests from '$lib/stages/logbook/RollTests.svelte';
   import Tags from '$lib/stages/logbook/Tags.svelte';
   import PrintsOfRoll from '$lib/stages/logbook/PrintsOfRoll.svelte';
   import JudgementForm from '$lib/stages/logbook/JudgementForm.svelte';
@@ -122,6 +123,7 @@
 {#if roll.baths}
   <p class="mt-1 text-soft">Through <BathLinks through={roll.baths.baths} />.</p>
 {/if}
+<RollTests {roll} {finished} tests={data.tests} />
 <Tags tags={roll.tags ?? []} ontags={(tags) => void tag(tags)} />
 
 <div

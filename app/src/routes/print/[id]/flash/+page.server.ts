@@ -3,5 +3,8 @@ import { shelfStores } from '$lib/nouns/shelves.server.ts';
 
 export async function load({ depends }) {
   depends('katachron:findings');
-  return { findings: await forPage(() => shelfStores.findings.all()) };
+  const [findings, calibrations] = await forPage(() =>
+    Promise.all([shelfStores.findings.all(), shelfStores.calibrations.all()]),
+  );
+  return { findings, tests: calibrations.filter(({ kind }) => kind === 'flash-threshold') };
 }

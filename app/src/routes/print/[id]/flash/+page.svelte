@@ -3,7 +3,7 @@
   import { newId } from '$lib/kit/new-id.ts';
   import { goto, invalidate } from '$app/navigation';
   import { put } from '$lib/kit/client.ts';
-  import type { Finding } from '$lib/nouns/finding/contract.ts';
+  import type { Finding, FindingBody } from '$lib/nouns/finding/contract.ts';
   import { emptyFlash, flashPageView } from '$lib/stages/print/flash-page-view.ts';
   import PatchPick from '$lib/stages/print/PatchPick.svelte';
   import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
@@ -22,7 +22,7 @@
   $effect.pre(() => {
     draft.flashTest ??= emptyFlash();
   });
-  const view = $derived(flashPageView(form, bench, draft, data.findings));
+  const view = $derived(flashPageView(form, bench, draft, data.findings, data.tests));
   let problem = $state<string>();
   let told = $state<string>();
 
@@ -44,12 +44,18 @@
     void goto(`${print.path}/fire?what=${what}`);
   }
 
-  async function keep() {
-    const body = view.finding(Date.now());
+  /** What was sent and not answered: it is sent again as it was, so that it is there once. */
+  let sent: { readonly id: string; readonly body: FindingBody } | undefined;
+  const sameFinding = (a: FindingBody, b: FindingBody) =>
+    JSON.stringify({ ...a, foundAtMs: 0 }) === JSON.stringify({ ...b, foundAtMs: 0 });
+
+  async function keep(body = view.finding(Date.now())) {
     if (!body) return;
-    const outcome = await put<Finding>(`/api/v1/findings/${newId()}`, body);
+    if (!sent || !sameFinding(sent.body, body)) sent = { id: newId(), body };
+    const outcome = await put<Finding>(`/api/v1/findings/${sent.id}`, sent.body);
     problem = outcome.problem?.detail;
     told = outcome.value ? 'Kept for this set-up.' : undefined;
+    if (outcome.value) sent = undefined;
     await invalidate('katachron:findings');
   }
 </script>
@@ -66,6 +72,13 @@
 <div class="mt-4 grid grid-cols-1 gap-x-14 gap-y-6 lg:grid-cols-[minmax(0,1fr)_440px]">
   <div class="space-y-5">
     {#if view.known}<p class="reason" data-testid="known">{view.known}</p>{/if}
+    {#if view.tested}
+      {@const { words, take, finding } = view.tested}
+      <section aria-label="A test of Calibrate">
+        <p class="reason">{words}</p>
+        <div class="mt-2"><Button onclick={() => void keep(finding)}>{take}</Button></div>
+      </section>
+    {/if}
     <section aria-label="The coarse strip">
       <h2 class="font-[620]">1. A coarse strip, covered up</h2>
       <p class="reason">

@@ -1,0 +1,14 @@
+import { developedTests } from '$lib/nouns/calibration/kinds/index.ts';
+import { testRuns } from '$lib/nouns/roll/test-runs.server.ts';
+import { forPage } from '$lib/server/page.ts';
+import { shelfStores } from '$lib/nouns/shelves.server.ts';
+
+/** What was found and made before, for the tests of a film. */
+export async function load({ params, url }) {
+  const fromRoll = url.searchParams.get('roll');
+  if (!developedTests.includes(params.kind)) return { found: [], runs: [], fromRoll: null };
+  const [calibrations, runs] = await forPage(() =>
+    Promise.all([shelfStores.calibrations.all(), testRuns()]),
+  );
+  return { found: calibrations.filter(({ kind }) => kind === 'reciprocity'), runs, fromRoll };
+}
