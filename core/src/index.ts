@@ -148,3 +148,7 @@ export * from './picture/plan-field.ts';
 export * from './picture/print-picture.ts';
 export * from './film/standard-speed.ts';
 export * from './calibration/index.ts';
+export * from './colour/pack.ts';
+export * from './colour/cast.ts';
+export * from './colour/ring-around.ts';
+export * from './colour/start.ts';
