@@ -60,12 +60,20 @@ const pages = [
   ...['/film/clip-test', '/film/tanks', '/logbook', '/logbook/year', '/'],
   ...['/chemistry', '/chemistry/warm', '/chemistry/wash', '/chemistry/vessels'],
   ...['/chemistry/cupboard', '/chemistry/cupboard/new', '/chemistry/baths', '/chemistry/baths/new'],
-  ...['/print', '/print/proof', '/print/setup', '/calibrate', '/calibrate/comparisons'],
+  ...[
+    '/print',
+    '/print/proof',
+    '/print/setup',
+    '/print/colour',
+    '/calibrate',
+    '/calibrate/comparisons',
+  ],
   ...['/calibrate/film-speed-eye', '/calibrate/paper-tablet', '/calibrate/comparisons/new'],
 ];
 const withId = [
   ...['/film/run/', '/film/recipes/', '/film/rolls/', '/film/tanks/', '/film/tanks/holders/'],
   '/chemistry/vessels/',
+  ...['/print/colour/', '/api/v1/colour-prints/'],
   ...['/calibrate/', '/calibrate/found/', '/calibrate/comparisons/', '/api/v1/calibrations/'],
   '/chemistry/baths/',
   '/chemistry/cupboard/',

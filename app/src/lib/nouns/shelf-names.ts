@@ -13,5 +13,6 @@ export const shelfNames = [
   'substances',
   'calibrations',
   'comparisons',
+  'colour-prints',
 ] as const;
 export type ShelfName = (typeof shelfNames)[number];

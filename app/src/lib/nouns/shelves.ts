@@ -1,6 +1,7 @@
 import type { TSchema } from 'typebox';
 import { Bath, BathBody, bathExample } from './bath/contract.ts';
 import { Calibration, CalibrationBody, calibrationExample } from './calibration/contract.ts';
+import { ColourPrint, ColourPrintBody, colourPrintExample } from './colour-print/contract.ts';
 import { Comparison, ComparisonBody, comparisonExample } from './comparison/contract.ts';
 import { Enlarger, EnlargerBody, enlargerExample } from './enlarger/contract.ts';
 import { Finding, FindingBody, findingExample } from './finding/contract.ts';
@@ -58,6 +59,12 @@ export const shelves = {
     kept: Comparison,
     example: comparisonExample,
   },
+  'colour-prints': {
+    one: 'colour print',
+    body: ColourPrintBody,
+    kept: ColourPrint,
+    example: colourPrintExample,
+  },
 } as const satisfies Record<ShelfName, Shelf>;
 
 /** What is written down of a thing on each shelf. */
@@ -75,4 +82,5 @@ export interface ShelfBodies {
   substances: SubstanceBody;
   calibrations: CalibrationBody;
   comparisons: ComparisonBody;
+  'colour-prints': ColourPrintBody;
 }

@@ -3,6 +3,9 @@ import Type, { type Static } from 'typebox';
 import { oneOf, seconds, text, uuid, version } from '../../kit/fields.ts';
 import { Lamp } from '../strip/contract.ts';
 
+const headStops = (title: string) =>
+  Type.Number({ title, minimum: 0.001, maximum: 2, description: 'stops for 10 units' });
+
 /** What throws the light: an enlarger with its lens and head, or a bare lamp. */
 export const EnlargerBody = Type.Object(
   {
@@ -33,6 +36,13 @@ export const EnlargerBody = Type.Object(
           { title: 'A fall-off', additionalProperties: false },
         ),
         { title: 'What the corners lack', maxItems: 20, uniqueItemProperties: ['aperture'] },
+      ),
+    ),
+    /** Of a colour head: the stops that ten units of each filter take. */
+    colourHead: Type.Optional(
+      Type.Object(
+        { c: headStops('Cyan'), m: headStops('Magenta'), y: headStops('Yellow') },
+        { title: 'What its filters take', additionalProperties: false },
       ),
     ),
     longestSeconds: Type.Optional(seconds('The longest time of the timer')),

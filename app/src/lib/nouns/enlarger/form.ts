@@ -1,4 +1,11 @@
-import { headOf, lightSource, type HeadId, type LightSourceId } from '@katachron/core';
+import {
+  Refusal,
+  channels,
+  headOf,
+  lightSource,
+  type HeadId,
+  type LightSourceId,
+} from '@katachron/core';
 import type { EnlargerBody } from './contract.ts';
 import { needed, troublesOf, within } from '../../kit/form.ts';
 import { attempt } from '../../words/attempt.ts';
@@ -13,6 +20,8 @@ export interface EnlargerForm {
   apertures: string;
   /** "8 ½, 11 ⅓": an f-number, and what the corners lack there in stops. */
   fallOffs: string;
+  /** "0.07 0.09 0.02": the stops that ten units of C, M and Y take; empty for a head without. */
+  colourHead: string;
   lag: string;
   timerStep: string;
   /** Empty where the timer has no end. */
@@ -21,7 +30,7 @@ export interface EnlargerForm {
 }
 
 export type EnlargerTroubles = Partial<
-  Record<'name' | 'apertures' | 'fallOffs' | 'lag' | 'timerStep' | 'longest', string>
+  Record<'name' | 'apertures' | 'fallOffs' | 'colourHead' | 'lag' | 'timerStep' | 'longest', string>
 >;
 
 export const emptyEnlargerForm = (): EnlargerForm => ({
@@ -31,6 +40,7 @@ export const emptyEnlargerForm = (): EnlargerForm => ({
   lens: '',
   apertures: '',
   fallOffs: '',
+  colourHead: '',
   lag: '0',
   timerStep: '0.1',
   longest: '',
@@ -46,6 +56,9 @@ export const enlargerForm = (enlarger: EnlargerBody): EnlargerForm => ({
   fallOffs: (enlarger.fallOffs ?? [])
     .map(({ aperture, stops }) => `${aperture} ${typedStops(stops)}`)
     .join(', '),
+  colourHead: enlarger.colourHead
+    ? channels.map(({ id }) => enlarger.colourHead![id]).join(' ')
+    : '',
   lag: String(enlarger.lamp.lagSeconds),
   timerStep: String(enlarger.lamp.timerStepSeconds),
   longest: enlarger.longestSeconds === undefined ? '' : String(enlarger.longestSeconds),
@@ -70,6 +83,16 @@ function readFallOffs(text: string): NonNullable<EnlargerBody['fallOffs']> {
   return [...new Map(read.map((one) => [one.aperture, one])).values()];
 }
 
+const HEAD = 'Type what ten units of C, M and Y take, stops, as 0.07 0.09 0.02.';
+
+function readColourHead(text: string): EnlargerBody['colourHead'] {
+  const parts = text.split(/[\s;]+/).filter(Boolean);
+  if (parts.length === 0) return undefined;
+  if (parts.length !== channels.length) throw new Refusal('head', '', HEAD);
+  const [c, m, y] = parts.map((part) => within(part, HEAD, 0.001, 2));
+  return { c: c!, m: m!, y: y! };
+}
+
 /** An enlarger whose corners lack so much at an aperture, in the place of what was known of that. */
 export function withFallOff(enlarger: EnlargerBody, aperture: number, stops: number): EnlargerBody {
   const others = (enlarger.fallOffs ?? []).filter((one) => one.aperture !== aperture);
@@ -89,6 +112,7 @@ export function readEnlarger(
       .map((text) => within(text, 'Type f-numbers with spaces between, as 5.6 8 11.', 0.7, 128)),
   );
   const fallOffs = attempt(() => readFallOffs(form.fallOffs));
+  const colourHead = attempt(() => readColourHead(form.colourHead));
   const lag = attempt(() =>
     within(form.lag, 'Type the lag in seconds, for example 0.2, or 0.', -5, 5),
   );
@@ -105,7 +129,7 @@ export function readEnlarger(
       ? undefined
       : within(form.longest, 'Type its longest time in seconds, for example 99.9.', 0.1, 86_400),
   );
-  const troubles = troublesOf({ name, apertures, fallOffs, lag, timerStep, longest });
+  const troubles = troublesOf({ name, apertures, fallOffs, colourHead, lag, timerStep, longest });
   if (troubles) return { troubles };
   return {
     body: {
@@ -115,6 +139,7 @@ export function readEnlarger(
       lens: form.lens.trim(),
       apertures: apertures.value!,
       ...(fallOffs.value!.length > 0 && { fallOffs: fallOffs.value! }),
+      ...(colourHead.value && { colourHead: colourHead.value }),
       lamp: { lagSeconds: lag.value!, timerStepSeconds: timerStep.value! },
       ...(longest.value !== undefined && { longestSeconds: longest.value }),
       note: form.note.trim(),

@@ -61,6 +61,7 @@ class VesselRow extends ShelfRow<ShelfBodies['vessels']> {}
 class SubstanceRow extends ShelfRow<ShelfBodies['substances']> {}
 class CalibrationRow extends ShelfRow<ShelfBodies['calibrations']> {}
 class ComparisonRow extends ShelfRow<ShelfBodies['comparisons']> {}
+class ColourPrintRow extends ShelfRow<ShelfBodies['colour-prints']> {}
 
 const shelfRows: Record<ShelfName, ModelStatic<Model>> = {
   tanks: TankRow,
@@ -76,6 +77,7 @@ const shelfRows: Record<ShelfName, ModelStatic<Model>> = {
   substances: SubstanceRow,
   calibrations: CalibrationRow,
   comparisons: ComparisonRow,
+  'colour-prints': ColourPrintRow,
 };
 
 export class RollRow

@@ -19,6 +19,7 @@ import {
   safelightOperation,
   thermometerOperation,
 } from './calibration/room.ts';
+import { colourPackOperation, ringAroundOperation } from './colour.ts';
 import { cornerFallOffOperation } from './corner-fall-off.ts';
 import { keyLineOperation } from './key-line.ts';
 import { contrastOperation } from './contrast.ts';
@@ -56,6 +57,8 @@ export const operations = [
   convertOperation,
   dryDownOperation,
   pictureOperation,
+  colourPackOperation,
+  ringAroundOperation,
   mixOperation,
   mixFromStockOperation,
   twoStageOperation,

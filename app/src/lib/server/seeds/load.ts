@@ -6,6 +6,7 @@ import type { versionedStore } from '../store/versioned.ts';
 import { printsInHand } from '../../nouns/in-hand/store.server.ts';
 import { addEntry, entriesOf } from '../../nouns/bath/entries.server.ts';
 import { demoCalibrations, demoComparisons } from './calibrations.ts';
+import { demoColourPrints } from './colour-prints.ts';
 import { demoBathEntries } from './bath-entries.ts';
 import { demoPictures, pictureFile } from './pictures.ts';
 import { pictures } from '../../nouns/picture/store.server.ts';
@@ -30,6 +31,10 @@ export async function loadDemo(): Promise<void> {
   }
   for (const { id, body } of demoComparisons) {
     if (!(await shelfStores.comparisons.find(id))) await shelfStores.comparisons.put(id, body);
+  }
+  for (const { id, body } of demoColourPrints) {
+    const store = shelfStores['colour-prints'];
+    if (!(await store.find(id))) await store.put(id, body);
   }
   for (const { bathId, entry } of demoBathEntries) {
     const known = (await entriesOf([bathId]))[bathId] ?? [];

@@ -228,6 +228,7 @@ export const demoShelves: readonly Seed<ShelfName>[] = [
       lens: '80 mm',
       apertures: [5.6, 8, 11, 16],
       lamp: { lagSeconds: 0.2, timerStepSeconds: 0.1 },
+      colourHead: { c: 0.07, m: 0.09, y: 0.02 },
       longestSeconds: 99.9,
       note: 'Column slips a little above 60 cm.',
     },

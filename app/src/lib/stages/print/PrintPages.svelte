@@ -24,6 +24,7 @@
   pages={[
     { href: '/print', name: 'Prints in hand' },
     ...ofOne,
+    ...(of ? [] : [{ href: '/print/colour', name: 'Colour prints' }]),
     { href: '/print/proof', name: 'Proof' },
     { href: '/print/setup', name: 'Enlargers and papers' },
   ]}

@@ -17,6 +17,7 @@ import { unjudged } from './0016-unjudged.ts';
 import { logbookColumns } from './0017-logbook-columns.ts';
 import { originals } from './0018-originals.ts';
 import { calibrations } from './0019-calibrations.ts';
+import { colourPrints } from './0020-colour-prints.ts';
 import type { Migration } from './migration.ts';
 
 /** Every migration, oldest first. */
@@ -40,4 +41,5 @@ export const migrations: readonly Migration[] = [
   logbookColumns,
   originals,
   calibrations,
+  colourPrints,
 ];

@@ -34,6 +34,11 @@
       hint: 'f-number and stops, as 8 ½, 11 ⅓; Edges keeps them here too.',
     },
     {
+      name: 'colourHead',
+      label: 'Ten units of C, M, Y take, stops',
+      hint: 'Of a colour head, as 0.07 0.09 0.02; the same grey with ten units more, timed until it looks alike.',
+    },
+    {
       name: 'lag',
       label: 'The lamp comes late by, s',
       hint: 'From a match: 8 firings of 2.0 s that look like one of 14.6 s are 0.2 s late.',

@@ -1,0 +1,9 @@
+import type { Migration } from './migration.ts';
+import { shelfTable } from './shelf.ts';
+
+/** Colour prints, each with its tests. */
+export const colourPrints: Migration = {
+  name: '0020-colour-prints',
+  up: [shelfTable('"colour-prints"')],
+  down: ['DROP TABLE "colour-prints"'],
+};

@@ -1,0 +1,54 @@
+<script lang="ts">
+  import { channels } from '@katachron/core';
+  import { format } from 'date-fns';
+  import type { ColourTest } from '../../../nouns/colour-print/contract.ts';
+  import { packWords, verdictWords } from '../../../nouns/colour-print/words.ts';
+
+  interface Props {
+    tests: readonly ColourTest[];
+    ontakeback: () => void;
+  }
+  const { tests, ontakeback }: Props = $props();
+  const lines = $derived(
+    tests
+      .map((test, at) => ({
+        test,
+        number: at + 1,
+        moved: test.ring
+          ? `ring-around, ${channels.find(({ id }) => id === test.ring!.channel)?.name ?? 'time'}`
+          : '',
+      }))
+      .toReversed(),
+  );
+</script>
+
+<section class="mt-8" aria-label="The lab book">
+  <h2 class="text-xl font-[620]">The lab book</h2>
+  <ol class="mt-1">
+    {#each lines as { test, number, moved } (test.id)}
+      <li class="flex flex-wrap gap-x-6 border-b border-hair py-2">
+        <span class="w-24 shrink-0 font-[600]">Sheet {number}</span>
+        <span class="shrink-0">{packWords(test.pack)}, {test.seconds.toFixed(1)} s</span>
+        <span class="min-w-0 flex-1 basis-60 break-words text-soft"
+          >{[
+            moved,
+            test.box,
+            verdictWords(test) || 'not judged yet',
+            format(test.atMs, 'd MMMM yyyy, HH:mm'),
+          ]
+            .filter(Boolean)
+            .join('; ')}</span
+        >
+      </li>
+    {:else}
+      <li class="reason text-soft">
+        Each sheet stands here with its pack, its time and what was seen.
+      </li>
+    {/each}
+  </ol>
+  {#if tests.length > 0}
+    <button class="slot-in not-printed mt-1 min-h-11 font-[600]" type="button" onclick={ontakeback}
+      >Take the last entry back</button
+    >
+  {/if}
+</section>

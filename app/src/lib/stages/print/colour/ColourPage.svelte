@@ -1,0 +1,163 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import Button from '../../../kit/Button.svelte';
+  import Field from '../../../kit/Field.svelte';
+  import { keptState } from '../../../kit/kept-state.svelte.ts';
+  import { useKeys } from '../../../kit/keys/keys.svelte.ts';
+  import type { ColourPrint } from '../../../nouns/colour-print/contract.ts';
+  import type { Enlarger } from '../../../nouns/enlarger/contract.ts';
+  import { attempt } from '../../../words/attempt.ts';
+  import PrintPages from '../PrintPages.svelte';
+  import ColourBook from './ColourBook.svelte';
+  import { colourInHand } from './colour-in-hand.svelte.ts';
+  import ColourJudge from './ColourJudge.svelte';
+  import ColourSetup from './ColourSetup.svelte';
+  import { colourView } from './colour-view.ts';
+  import OtherBox from './OtherBox.svelte';
+  import { colourStarts, startWords } from './starts.ts';
+  import { readDialled } from './typed.ts';
+  import { readVerdict, seenSoFar } from './verdict.ts';
+
+  interface Props {
+    print: ColourPrint;
+    others: readonly ColourPrint[];
+    enlargers: readonly Enlarger[];
+    papers: readonly string[];
+  }
+  const { print, others, enlargers, papers }: Props = $props();
+  const hand = colourInHand(() => print);
+  const body = $derived(hand.now);
+  const nothing = { c: '', m: '', y: '', seconds: '', picked: '', light: '', thought: '' };
+  // A page shows one print; another one is another page.
+  // svelte-ignore state_referenced_locally
+  const form = keptState(`katachron-colour-${print.id}`, nothing);
+  const view = $derived(colourView(body, enlargers));
+  /** With what is picked of the open sheet, before it is kept. */
+  const ahead = $derived(
+    view.open ? colourView(seenSoFar(body, view.open, form), enlargers) : view,
+  );
+  const starts = $derived(body.tests.length === 0 ? colourStarts(body, others, view.head) : []);
+  let tried = $state(false);
+  const verdict = $derived(attempt(() => readVerdict(form, view.open)));
+  const dialled = $derived(attempt(() => readDialled(form, view.next)));
+  const letters = [
+    { name: 'c', label: 'C' },
+    { name: 'm', label: 'M' },
+    { name: 'y', label: 'Y' },
+    { name: 'seconds', label: 'Seconds' },
+  ] as const;
+  const main = $derived(
+    view.open
+      ? { words: 'Keep what was seen', run: keepSeen }
+      : { words: 'This sheet is exposed', run: exposed },
+  );
+  useKeys([
+    { key: ' ', does: 'the big button', run: () => void main.run() },
+    { key: 'Escape', does: 'back to the colour prints', run: () => void goto('/print/colour') },
+  ]);
+
+  async function exposed() {
+    tried = true;
+    if (!dialled.value) return;
+    const sheet = { ...dialled.value, box: body.box };
+    const tests = [...body.tests, { ...hand.stampOf(sheet), ...sheet }];
+    if (!(await hand.write({ tests }, 'start'))) return;
+    tried = false;
+    Object.assign(form, nothing);
+  }
+
+  async function keepSeen() {
+    tried = true;
+    const { open } = view;
+    if (!open || !verdict.value) return;
+    const { atMs } = hand.stampOf({ of: open.id, ...verdict.value });
+    const seen = { ...open, verdict: { ...verdict.value, atMs } };
+    if (!(await hand.write({ tests: [...body.tests.slice(0, -1), seen] }))) return;
+    tried = false;
+    Object.assign(form, nothing);
+  }
+
+  /** What was seen is taken back first, then the sheet. */
+  function takeBack() {
+    const last = body.tests.at(-1);
+    if (!last) return;
+    const { verdict: _seen, ...sheet } = last;
+    const before = body.tests.slice(0, -1);
+    void hand.write({ tests: last.verdict ? [...before, sheet] : before });
+  }
+</script>
+
+<PrintPages />
+<ColourSetup
+  {body}
+  {enlargers}
+  {papers}
+  onset={(change) => void hand.write(change)}
+  ontrouble={(trouble) => (hand.problem = trouble)}
+/>
+<div class="mt-4 grid grid-cols-1 gap-x-14 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+  <section aria-label="The pack" aria-live="polite">
+    <p class="numeral break-words text-[56px]" data-testid="pack">{ahead.packShown}</p>
+    <p class="numeral text-[84px]" data-testid="seconds">
+      {ahead.secondsShown}<span class="text-[0.36em]"> s</span>
+    </p>
+    {#each ahead.next.sentences as sentence (sentence)}<p class="reason mt-2">{sentence}</p>{/each}
+    <p class="mt-2 text-[15px] text-soft">The time goes {view.headWords}.</p>
+    {#if starts.length > 0}
+      <ul class="mt-3" aria-label="Ways to begin">
+        {#each starts as way (way.label)}
+          <li class="border-b border-hair py-1.5">
+            <button
+              class="min-h-11 text-left font-[600]"
+              type="button"
+              onclick={() => void hand.write({ start: way.start })}>{startWords(way)}</button
+            >
+          </li>
+        {/each}
+      </ul>
+    {/if}
+  </section>
+  {#if view.open}
+    <ColourJudge
+      test={view.open}
+      head={view.head}
+      {form}
+      trouble={tried ? verdict.trouble : undefined}
+    />
+  {:else}
+    <section aria-label="What is dialled">
+      <p class="reason text-soft">
+        Colour paper is open in the dark alone: dial, switch this screen to Dark, expose, close the
+        drum. Chemistry: gloves, air, the data sheet; mains and wet hands apart.
+      </p>
+      <div class="mt-3 grid grid-cols-4 gap-x-4">
+        {#each letters as { name, label } (name)}
+          <Field
+            id="dialled-{name}"
+            {label}
+            numeric
+            maxlength={8}
+            placeholder={view.dialled[name]}
+            bind:value={form[name]}
+          />
+        {/each}
+      </div>
+      <p class="text-[15px] text-soft">Left empty: as it stands there.</p>
+      {#if tried && dialled.trouble}<p class="text-trouble" role="alert">{dialled.trouble}</p>{/if}
+      <p class="mt-3 flex flex-wrap gap-x-6">
+        <a
+          class="slot-in flex min-h-11 items-center font-[600]"
+          href="/print/colour/{print.id}/ring">A ring-around on one sheet</a
+        >
+      </p>
+    </section>
+  {/if}
+</div>
+<div class="in-sight mt-6">
+  {#if hand.problem}<p class="mb-3 text-trouble" role="alert">{hand.problem}</p>{/if}
+  <Button main keyHint="Space" onclick={() => void main.run()}>{main.words}</Button>
+</div>
+<ColourBook tests={body.tests} ontakeback={takeBack} />
+{#if body.tests.length > 0}
+  <OtherBox {hand} head={view.head} next={ahead.next} />
+{/if}
