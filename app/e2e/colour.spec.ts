@@ -43,6 +43,16 @@ test('a colour print by keyboard: begun from the last one, judged by its cast, p
   const book = page.getByRole('region', { name: 'The lab book' });
   await expect(book.getByRole('listitem')).toContainText('C 0 M 44 Y 58, 11.7 s');
   await expect(book.getByRole('listitem')).toContainText('not judged yet');
+  // The drum is closed in the dark; its clock runs in the sink.
+  await page.getByLabel(/^Developer reads/).fill('35.8');
+  await expect(page.getByTestId('drum')).toContainText('0.8 °C too warm, and ± 0.3 °C');
+  await page.getByLabel(/^Developer reads/).fill('35.1');
+  await expect(page.getByTestId('drum')).toContainText('As warm as it is to be');
+  await page.getByRole('button', { name: 'The drum is closed: start its clock' }).press('Enter');
+  await expect(page.getByText('Its clock runs in the sink')).toBeVisible();
+  await expect(page.getByRole('contentinfo', { name: 'The sink' })).toContainText(
+    'The gaffer in his chair',
+  );
   // Nothing is written before something was picked.
   await pressSpace(page);
   await expect(page.getByRole('alert')).toContainText('Pick the cast that the print has, or none.');
@@ -62,6 +72,9 @@ test('a colour print by keyboard: begun from the last one, judged by its cast, p
   await page.getByRole('button', { name: 'none', exact: true }).press('Enter');
   await pressSpace(page);
   await expect(book.getByRole('listitem')).toContainText('no cast');
+  const sheet = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'This page to print (PDF)' }).click();
+  expect((await sheet).suggestedFilename()).toBe('lab-book.pdf');
   await page.getByText('Print it again on another box').click();
   await page.getByLabel('The new box').fill('box 3');
   await page.getByLabel('It says to add').fill('0 0 10');

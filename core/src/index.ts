@@ -108,6 +108,7 @@ export * from './paper/contrast.ts';
 export * from './process/step-kinds/index.ts';
 export type { Afterwards, StepKind } from './process/step-kinds/kind.ts';
 export * from './process/plan.ts';
+export * from './process/drum-plan.ts';
 export * from './process/bursts.ts';
 export * from './process/event.ts';
 export * from './process/known.ts';

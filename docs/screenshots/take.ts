@@ -38,6 +38,12 @@ const printDraft = {
   areas: [{ name: 'glory hole', stops: '−⅓' }, ...stripRead.areas],
 };
 
+/** A cast picked of the sheet that lies there. */
+const redPicked = async (page: Page) => {
+  await page.waitForFunction(() => document.documentElement.dataset.ready !== undefined);
+  await page.getByRole('button', { name: 'slightly red' }).click();
+};
+
 interface Shot {
   readonly name: string;
   readonly path: string;
@@ -138,7 +144,7 @@ const shots: readonly Shot[] = [
   { name: 'calibrate', path: '/calibrate/found/3d9a5e10-0c7b-4f26-a1d4-000000000082', light: 'white', size: desk, before: fitted },
   { name: 'mix', path: '/chemistry', light: 'white', size: desk },
   { name: 'bath', path: '/chemistry/baths/3d9a5e10-0c7b-4f26-a1d4-000000000026', light: 'white', size: desk },
-  { name: 'cupboard', path: '/chemistry/cupboard', light: 'white', size: desk },
+  { name: 'colour', path: '/print/colour/3d9a5e10-0c7b-4f26-a1d4-000000000096', light: 'white', size: desk, before: redPicked },
   { name: 'run', path: '/film', light: 'red', size: desk, before: toRun },
   { name: 'run-phone', path: '/film', light: 'red', size: phone, before: toRun },
 ];

@@ -1,4 +1,4 @@
-import { usualColourHead as head } from '@katachron/core';
+import { drumPlan, usualColourHead as head } from '@katachron/core';
 import { describe, expect, it } from 'vitest';
 import {
   ColourPrintBody,
@@ -10,6 +10,8 @@ import { enlargerForm, readEnlarger } from '../../src/lib/nouns/enlarger/form.ts
 import { EnlargerBody, enlargerExample } from '../../src/lib/nouns/enlarger/contract.ts';
 import { demoColourPrints } from '../../src/lib/server/seeds/colour-prints.ts';
 import { check } from '../../src/lib/server/validation.ts';
+import { sinks } from '../../src/lib/bench/sink/trays.ts';
+import { drumView } from '../../src/lib/stages/print/colour/drum.ts';
 import { castPatches, neutralFills } from '../../src/lib/stages/print/colour/cast-colours.ts';
 import { colourView } from '../../src/lib/stages/print/colour/colour-view.ts';
 import { colourListLine, newestFirst } from '../../src/lib/stages/print/colour/list.ts';
@@ -133,6 +135,49 @@ describe('ways to begin', () => {
     );
     expect(packWords(carried.start!.pack)).toBe('C 0 M 39 Y 58');
     expect(carried.start!.why).toContain('from box 2 to box 3');
+  });
+});
+
+describe('the drum', () => {
+  const form = { wanted: '', reads: '', developer: '0:45', bleachFix: '45' };
+  const reads = { unit: 'C' as const };
+
+  it('has its baths on one clock, the developer within three tenths of a degree', () => {
+    const { plan, sentence, off } = drumView({ ...form, developer: '0:50' }, reads);
+    expect(plan!.steps.map(({ kind, seconds }) => [kind, seconds])).toEqual([
+      ...[
+        ['drum-warming', 60],
+        ['drum-developer', 50],
+      ],
+      ...[
+        ['drum-bleach-fix', 45],
+        ['drum-wash', 120],
+      ],
+    ]);
+    expect([sentence, off]).toEqual([
+      'Baths at 35° ± 0.3 °C: read the developer before it is poured.',
+      false,
+    ]);
+    expect(drumView({ ...form, reads: '35,3' }, reads)).toMatchObject({ off: false, readC: 35.3 });
+    expect(drumView({ ...form, reads: '34.4' }, reads).sentence).toContain('0.6 °C too cold, and');
+  });
+
+  it('reads by the thermometer that is chosen, in the unit of the page', () => {
+    const thermometer = { id: 't', name: 'the tank one', a: -1, b: 1, lowC: 15, highC: 40 };
+    expect(drumView({ ...form, reads: '36' }, { unit: 'C', thermometer })).toMatchObject({
+      ...{ off: false, readC: 35 },
+    });
+    expect(drumView({ ...form, wanted: '95', reads: '96' }, { unit: 'F' }).sentence).toContain(
+      '1 °F too warm, and ± 0.5 °F',
+    );
+    expect(drumView({ ...form, reads: 'warm' }, reads).trouble).toContain('temperature');
+    expect(drumView({ ...form, bleachFix: 'long' }, reads).trouble).toContain('Type a time');
+  });
+
+  it('stands in the sink while something lies in it', () => {
+    const tray = sinks.print.find(({ id }) => id === 'drum')!;
+    expect(tray.onlyWhenUsed).toBe(true);
+    expect(tray.kinds).toEqual(drumPlan().steps.map(({ kind }) => kind));
   });
 });
 

@@ -564,6 +564,21 @@ function exchange() {
       },
     ],
     [
+      '/api/v1/colour-prints/{id}/book.pdf',
+      {
+        get: {
+          operationId: 'colour-print-book',
+          summary: 'The page of the lab book for a colour print',
+          parameters: [idParameter('id')],
+          responses: {
+            ...file('application/pdf', 'The page'),
+            '404': problemAnswer('No such colour print'),
+            ...wrongInput,
+          },
+        },
+      },
+    ],
+    [
       '/api/v1/rolls/{id}/label.pdf',
       {
         get: {

@@ -1,4 +1,8 @@
 import { developer } from './developer.ts';
+import { drumBleachFix } from './drum-bleach-fix.ts';
+import { drumDeveloper } from './drum-developer.ts';
+import { drumWarming } from './drum-warming.ts';
+import { drumWash } from './drum-wash.ts';
 import { fillAndDump } from './fill-and-dump.ts';
 import { fix } from './fix.ts';
 import type { StepKind } from './kind.ts';
@@ -55,14 +59,22 @@ export const printStepKinds = [
   printDry,
 ] as const;
 
+/** A colour print in its drum, closed from the dark on. */
+export const drumStepKinds = [drumWarming, drumDeveloper, drumBleachFix, drumWash] as const;
+
 /** What stands beside the sink with a clock of its own. */
 export const benchStepKinds = [warming] as const;
 
 export type StepKindId = (
-  typeof filmStepKinds | typeof printStepKinds | typeof benchStepKinds
+  typeof filmStepKinds | typeof printStepKinds | typeof drumStepKinds | typeof benchStepKinds
 )[number]['id'];
 
-const all: readonly StepKind[] = [...filmStepKinds, ...printStepKinds, ...benchStepKinds];
+const all: readonly StepKind[] = [
+  ...filmStepKinds,
+  ...printStepKinds,
+  ...drumStepKinds,
+  ...benchStepKinds,
+];
 
 /**
  * Does something name a kind of step?

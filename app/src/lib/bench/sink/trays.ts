@@ -55,6 +55,12 @@ const printTrays: readonly Tray[] = [
   { id: 'toner', name: 'Toner', kinds: ['print-toner'], onlyWhenUsed: true },
   { id: 'wash', name: 'Wash', kinds: ['print-rinse', 'print-wash'] },
   { id: 'dry', name: 'Drying', kinds: ['print-dry'], onlyWhenUsed: true },
+  {
+    id: 'drum',
+    name: 'Drum',
+    kinds: ['drum-warming', 'drum-developer', 'drum-bleach-fix', 'drum-wash'],
+    onlyWhenUsed: true,
+  },
   waterBath,
 ];
 

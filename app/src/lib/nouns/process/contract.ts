@@ -1,5 +1,6 @@
 import {
   benchStepKinds,
+  drumStepKinds,
   filmStepKinds,
   printStepKinds,
   type Afterwards,
@@ -20,7 +21,7 @@ export const vessels: readonly Vessel[] = ['tank', 'trays'];
 export const vessel = oneOf(vessels, 'What the film lies in');
 
 export const stepKindId = oneOf(
-  [...filmStepKinds, ...printStepKinds, ...benchStepKinds].map(({ id }) => id),
+  [...filmStepKinds, ...printStepKinds, ...drumStepKinds, ...benchStepKinds].map(({ id }) => id),
   'The kind of step',
 );
 

@@ -5,10 +5,11 @@
   import { packWords, verdictWords } from '../../../nouns/colour-print/words.ts';
 
   interface Props {
+    printId: string;
     tests: readonly ColourTest[];
     ontakeback: () => void;
   }
-  const { tests, ontakeback }: Props = $props();
+  const { printId, tests, ontakeback }: Props = $props();
   const lines = $derived(
     tests
       .map((test, at) => ({
@@ -47,8 +48,15 @@
     {/each}
   </ol>
   {#if tests.length > 0}
-    <button class="slot-in not-printed mt-1 min-h-11 font-[600]" type="button" onclick={ontakeback}
-      >Take the last entry back</button
-    >
+    <p class="not-printed mt-1 flex flex-wrap gap-x-6">
+      <button class="slot-in min-h-11 font-[600]" type="button" onclick={ontakeback}
+        >Take the last entry back</button
+      >
+      <a
+        class="slot-in flex min-h-11 items-center font-[600]"
+        href="/api/v1/colour-prints/{printId}/book.pdf"
+        download>This page to print (PDF)</a
+      >
+    </p>
   {/if}
 </section>

@@ -13,6 +13,7 @@
   import ColourJudge from './ColourJudge.svelte';
   import ColourSetup from './ColourSetup.svelte';
   import { colourView } from './colour-view.ts';
+  import Drum from './Drum.svelte';
   import OtherBox from './OtherBox.svelte';
   import { colourStarts, startWords } from './starts.ts';
   import { readDialled } from './typed.ts';
@@ -118,12 +119,15 @@
     {/if}
   </section>
   {#if view.open}
-    <ColourJudge
-      test={view.open}
-      head={view.head}
-      {form}
-      trouble={tried ? verdict.trouble : undefined}
-    />
+    <div>
+      <Drum name={body.name} />
+      <ColourJudge
+        test={view.open}
+        head={view.head}
+        {form}
+        trouble={tried ? verdict.trouble : undefined}
+      />
+    </div>
   {:else}
     <section aria-label="What is dialled">
       <p class="reason text-soft">
@@ -157,7 +161,7 @@
   {#if hand.problem}<p class="mb-3 text-trouble" role="alert">{hand.problem}</p>{/if}
   <Button main keyHint="Space" onclick={() => void main.run()}>{main.words}</Button>
 </div>
-<ColourBook tests={body.tests} ontakeback={takeBack} />
+<ColourBook printId={print.id} tests={body.tests} ontakeback={takeBack} />
 {#if body.tests.length > 0}
   <OtherBox {hand} head={view.head} next={ahead.next} />
 {/if}

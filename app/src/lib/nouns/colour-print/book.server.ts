@@ -1,0 +1,66 @@
+import { format } from 'date-fns';
+import PDFDocument from 'pdfkit';
+import { channels } from '@katachron/core';
+import { labelFonts } from '../roll/label/fonts.server.ts';
+import type { ColourPrintBody } from './contract.ts';
+import { packWords, verdictWords } from './words.ts';
+
+const MM = 72 / 25.4;
+const MARGIN = 18 * MM;
+const BOTTOM = 275 * MM;
+const COLUMNS = { sheet: 0, pack: 18 * MM, words: 72 * MM };
+const DAY = 'd MMMM yyyy, HH:mm';
+
+/** The page of the lab book for a colour print: its set-up, and each sheet with pack, time and what was thought. */
+export async function colourBook(print: ColourPrintBody): Promise<Uint8Array> {
+  const pdf = new PDFDocument({ size: 'A4', margin: MARGIN, info: { Title: print.name } });
+  const chunks: Uint8Array[] = [];
+  const done = new Promise<void>((resolve, reject) => {
+    pdf.on('data', (chunk: Uint8Array) => chunks.push(chunk));
+    pdf.on('end', resolve);
+    pdf.on('error', reject);
+  });
+  const fonts = labelFonts(pdf);
+  const inner = pdf.page.width - 2 * MARGIN;
+  const write = (text: string, x: number, y: number, size: number, width: number) => {
+    pdf.font(fonts.for(text)).fontSize(size).text(text, x, y, { width });
+    return pdf.y;
+  };
+  let y = write(print.name, MARGIN, MARGIN, 18, inner);
+  const correction =
+    print.correction &&
+    `the box says ${channels.map(({ id, letter }) => `${letter} ${print.correction![id]}`).join(' ')}`;
+  const setup = [print.negative, print.enlarger, print.setup, print.paper, print.box, correction];
+  y = write(setup.filter(Boolean).join('; '), MARGIN, y + 2 * MM, 10, inner) + 4 * MM;
+  for (const [index, test] of print.tests.entries()) {
+    if (y > BOTTOM) {
+      pdf.addPage();
+      y = MARGIN;
+    }
+    pdf
+      .lineWidth(0.4)
+      .moveTo(MARGIN, y)
+      .lineTo(MARGIN + inner, y)
+      .stroke('#888888');
+    const moved =
+      test.ring &&
+      `ring-around, ${channels.find(({ id }) => id === test.ring!.channel)?.name ?? 'time'}`;
+    const words = [moved, test.box, verdictWords(test) || 'not judged yet', format(test.atMs, DAY)];
+    const top = y + 2 * MM;
+    write(String(index + 1), MARGIN + COLUMNS.sheet, top, 11, 15 * MM);
+    const pack = `${packWords(test.pack)}\n${test.seconds.toFixed(1)} s`;
+    const left = write(pack, MARGIN + COLUMNS.pack, top, 11, 50 * MM);
+    const right = write(
+      words.filter(Boolean).join('; '),
+      MARGIN + COLUMNS.words,
+      top,
+      10,
+      inner - COLUMNS.words,
+    );
+    y = Math.max(left, right) + 2 * MM;
+  }
+  if (print.tests.length === 0) write('No sheet yet.', MARGIN, y, 11, inner);
+  pdf.end();
+  await done;
+  return Buffer.concat(chunks);
+}

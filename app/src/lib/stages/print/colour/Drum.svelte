@@ -1,0 +1,72 @@
+<script lang="ts">
+  import { useWetSide } from '../../../bench/clock/wet-side.svelte.ts';
+  import { useDesk } from '../../../bench/desk/desk.svelte.ts';
+  import ThermometerChoice from '../../../bench/desk/ThermometerChoice.svelte';
+  import Button from '../../../kit/Button.svelte';
+  import Field from '../../../kit/Field.svelte';
+  import { keptState } from '../../../kit/kept-state.svelte.ts';
+  import { drumView, emptyDrum } from './drum.ts';
+
+  interface Props {
+    /** What the sink calls it. */
+    name: string;
+  }
+  const { name }: Props = $props();
+  const desk = useDesk();
+  const wetSide = useWetSide();
+  const form = keptState('katachron-drum', emptyDrum());
+  const view = $derived(drumView(form, desk.reads));
+  const lies = $derived(wetSide.sheets.some((sheet) => sheet.name === name));
+  const unit = $derived(`°${desk.preferences.unit}`);
+</script>
+
+<section class="mb-6" aria-label="The drum">
+  <h2 class="text-xl font-[620]">The drum</h2>
+  {#if lies}
+    <p class="reason text-soft">
+      Its clock runs in the sink: each bath is moved on there, and heard. Wash, dry, then judge.
+    </p>
+  {:else}
+    <div class="mt-1 grid grid-cols-2 gap-x-6 md:grid-cols-4">
+      <Field
+        id="drum-wanted"
+        label="Baths at, {unit}"
+        hint="Empty: as usual."
+        numeric
+        maxlength={8}
+        bind:value={form.wanted}
+      />
+      <Field
+        id="drum-reads"
+        label="Developer reads, {unit}"
+        numeric
+        maxlength={8}
+        bind:value={form.reads}
+      />
+      <Field
+        id="drum-developer"
+        label="Developer"
+        numeric
+        maxlength={8}
+        bind:value={form.developer}
+      />
+      <Field
+        id="drum-bleach-fix"
+        label="Bleach-fix"
+        numeric
+        maxlength={8}
+        bind:value={form.bleachFix}
+      />
+    </div>
+    <ThermometerChoice trueC={view.readC} />
+    <p class="reason {view.off ? 'text-caution' : 'text-soft'}" data-testid="drum">
+      {view.sentence} The end of each bath is heard.
+    </p>
+    {#if view.trouble}<p class="text-trouble" role="alert">{view.trouble}</p>{/if}
+    <div class="mt-2">
+      <Button onclick={() => view.plan && !view.trouble && wetSide.layIn(name, view.plan)}
+        >The drum is closed: start its clock</Button
+      >
+    </div>
+  {/if}
+</section>
