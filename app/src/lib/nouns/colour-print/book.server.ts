@@ -4,6 +4,7 @@ import { channels } from '@katachron/core';
 import { labelFonts } from '../roll/label/fonts.server.ts';
 import type { ColourPrintBody } from './contract.ts';
 import { packWords, verdictWords } from './words.ts';
+import { pdfBytes } from '../../server/pdf-bytes.ts';
 
 const MM = 72 / 25.4;
 const MARGIN = 18 * MM;
@@ -14,12 +15,7 @@ const DAY = 'd MMMM yyyy, HH:mm';
 /** The page of the lab book for a colour print: its set-up, and each sheet with pack, time and what was thought. */
 export async function colourBook(print: ColourPrintBody): Promise<Uint8Array> {
   const pdf = new PDFDocument({ size: 'A4', margin: MARGIN, info: { Title: print.name } });
-  const chunks: Uint8Array[] = [];
-  const done = new Promise<void>((resolve, reject) => {
-    pdf.on('data', (chunk: Uint8Array) => chunks.push(chunk));
-    pdf.on('end', resolve);
-    pdf.on('error', reject);
-  });
+  const whole = pdfBytes(pdf);
   const fonts = labelFonts(pdf);
   const inner = pdf.page.width - 2 * MARGIN;
   const write = (text: string, x: number, y: number, size: number, width: number) => {
@@ -61,6 +57,5 @@ export async function colourBook(print: ColourPrintBody): Promise<Uint8Array> {
   }
   if (print.tests.length === 0) write('No sheet yet.', MARGIN, y, 11, inner);
   pdf.end();
-  await done;
-  return Buffer.concat(chunks);
+  return whole;
 }

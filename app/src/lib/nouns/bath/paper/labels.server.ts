@@ -7,6 +7,7 @@ import type { Bath } from '../contract.ts';
 import type { KeptEntry } from '../ledger.ts';
 import { stateOf } from '../state.ts';
 import { bathUses } from '../uses.ts';
+import { pdfBytes } from '../../../server/pdf-bytes.ts';
 
 const MM = 72 / 25.4;
 /** A sheet of A4, two labels across and four down. */
@@ -32,12 +33,7 @@ export async function bathLabels(
   origin: string,
 ): Promise<Uint8Array> {
   const pdf = new PDFDocument({ size: 'A4', margin: 0, info: { Title: 'Labels of baths' } });
-  const chunks: Uint8Array[] = [];
-  const done = new Promise<void>((resolve, reject) => {
-    pdf.on('data', (chunk: Uint8Array) => chunks.push(chunk));
-    pdf.on('end', resolve);
-    pdf.on('error', reject);
-  });
+  const whole = pdfBytes(pdf);
   const fonts = labelFonts(pdf);
   if (baths.length === 0) {
     const none = 'No bath stands mixed.';
@@ -97,6 +93,5 @@ export async function bathLabels(
     if (bath.dataSheet) write(bath.dataSheet, 56, 7, inner);
   }
   pdf.end();
-  await done;
-  return Buffer.concat(chunks);
+  return whole;
 }

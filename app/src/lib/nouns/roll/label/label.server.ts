@@ -5,6 +5,7 @@ import { type RollBody } from '../contract.ts';
 import { filmOf } from '../film-of.ts';
 import { signedStops } from '../../../words/fraction.ts';
 import { pushSentence } from '../../../words/push.ts';
+import { pdfBytes } from '../../../server/pdf-bytes.ts';
 
 /** A label that fits a film bag, mm. */
 const WIDTH_MM = 100;
@@ -31,12 +32,7 @@ export async function rollLabel(roll: RollBody): Promise<Uint8Array> {
     margin: MARGIN,
     info: { Title: `Label of ${roll.title}` },
   });
-  const chunks: Uint8Array[] = [];
-  const done = new Promise<void>((resolve, reject) => {
-    pdf.on('data', (chunk: Uint8Array) => chunks.push(chunk));
-    pdf.on('end', resolve);
-    pdf.on('error', reject);
-  });
+  const whole = pdfBytes(pdf);
   const inner = width - 2 * MARGIN;
   const fonts = labelFonts(pdf);
   const write = (text: string, y: number, size: number, lines = 1) => {
@@ -57,6 +53,5 @@ export async function rollLabel(roll: RollBody): Promise<Uint8Array> {
   const last = [exposed?.camera, exposed?.exposedOn].filter(Boolean).join(', ');
   if (last) write(last, height - MARGIN - 12, 8);
   pdf.end();
-  await done;
-  return Buffer.concat(chunks);
+  return whole;
 }

@@ -97,37 +97,39 @@
   ontrouble={(trouble) => (hand.problem = trouble)}
 />
 <div class="mt-4 grid grid-cols-1 gap-x-14 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
-  <section aria-label="The pack" aria-live="polite">
-    <p class="numeral break-words text-[56px]" data-testid="pack">{ahead.packShown}</p>
-    <p class="numeral text-[84px]" data-testid="seconds">
-      {ahead.secondsShown}<span class="text-[0.36em]"> s</span>
-    </p>
-    {#each ahead.next.sentences as sentence (sentence)}<p class="reason mt-2">{sentence}</p>{/each}
-    <p class="mt-2 text-[15px] text-soft">The time goes {view.headWords}.</p>
-    {#if starts.length > 0}
-      <ul class="mt-3" aria-label="Ways to begin">
-        {#each starts as way (way.label)}
-          <li class="border-b border-hair py-1.5">
-            <button
-              class="min-h-11 text-left font-[600]"
-              type="button"
-              onclick={() => void hand.write({ start: way.start })}>{startWords(way)}</button
-            >
-          </li>
-        {/each}
-      </ul>
-    {/if}
-  </section>
+  <div>
+    <section aria-label="The pack" aria-live="polite">
+      <p class="numeral break-words text-[56px]" data-testid="pack">{ahead.packShown}</p>
+      <p class="numeral text-[84px]" data-testid="seconds">
+        {ahead.secondsShown}<span class="text-[0.36em]"> s</span>
+      </p>
+      {#each ahead.next.sentences as sentence (sentence)}<p class="reason mt-2">
+          {sentence}
+        </p>{/each}
+      <p class="mt-2 text-[15px] text-soft">The time goes {view.headWords}.</p>
+      {#if starts.length > 0}
+        <ul class="mt-3" aria-label="Ways to begin">
+          {#each starts as way (way.label)}
+            <li class="border-b border-hair py-1.5">
+              <button
+                class="min-h-11 text-left font-[600]"
+                type="button"
+                onclick={() => void hand.write({ start: way.start })}>{startWords(way)}</button
+              >
+            </li>
+          {/each}
+        </ul>
+      {/if}
+    </section>
+    {#if view.open}<div class="mt-6"><Drum name={body.name} /></div>{/if}
+  </div>
   {#if view.open}
-    <div>
-      <Drum name={body.name} />
-      <ColourJudge
-        test={view.open}
-        head={view.head}
-        {form}
-        trouble={tried ? verdict.trouble : undefined}
-      />
-    </div>
+    <ColourJudge
+      test={view.open}
+      head={view.head}
+      {form}
+      trouble={tried ? verdict.trouble : undefined}
+    />
   {:else}
     <section aria-label="What is dialled">
       <p class="reason text-soft">

@@ -20,7 +20,7 @@
   const unit = $derived(`°${desk.preferences.unit}`);
 </script>
 
-<section class="mb-6" aria-label="The drum">
+<section aria-label="The drum">
   <h2 class="text-xl font-[620]">The drum</h2>
   {#if lies}
     <p class="reason text-soft">

@@ -45,6 +45,9 @@
       others,
     });
   });
+  /** "−0.1": what rounds to nothing has no sign. */
+  const speedShown = (stops: number) =>
+    (Number(stops.toFixed(1)) || 0).toFixed(1).replace('-', '−');
   /** Measured settings that no layers of one paper reach. */
   const beyond = $derived(attempt(() => layersFor(read.body ?? defaultPaper, ranges)).trouble);
 
@@ -123,7 +126,7 @@
                 inputmode="text"
                 maxlength="6"
                 aria-label="{set.noun} {setting.name}: stops"
-                placeholder={calibrated.settings[index]!.speedStops.toFixed(1)}
+                placeholder={speedShown(calibrated.settings[index]!.speedStops)}
                 bind:value={form.settings[setting.id]!.speed}
               />
               <span class="text-soft">stops</span>
