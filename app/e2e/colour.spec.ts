@@ -44,9 +44,9 @@ test('a colour print by keyboard: begun from the last one, judged by its cast, p
   await expect(book.getByRole('listitem')).toContainText('C 0 M 44 Y 58, 11.7 s');
   await expect(book.getByRole('listitem')).toContainText('not judged yet');
   // The drum is closed in the dark; its clock runs in the sink.
-  await page.getByLabel(/^Developer reads/).fill('35.8');
+  await page.getByLabel(/^It reads/).fill('35.8');
   await expect(page.getByTestId('drum')).toContainText('0.8 °C too warm, and ± 0.3 °C');
-  await page.getByLabel(/^Developer reads/).fill('35.1');
+  await page.getByLabel(/^It reads/).fill('35.1');
   await expect(page.getByTestId('drum')).toContainText('As warm as it is to be');
   await page.getByRole('button', { name: 'The drum is closed: start its clock' }).press('Enter');
   await expect(page.getByText('Its clock runs in the sink')).toBeVisible();

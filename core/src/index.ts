@@ -153,3 +153,6 @@ export * from './colour/pack.ts';
 export * from './colour/cast.ts';
 export * from './colour/ring-around.ts';
 export * from './colour/start.ts';
+export * from './exposure/two-negatives/together.ts';
+export * from './exposure/two-negatives/grid.ts';
+export * from './exposure/two-negatives/feathered-edge.ts';

@@ -37,6 +37,7 @@ import { readingsOperation } from './readings.ts';
 import { splitOperation } from './split.ts';
 import { stripReadingOperation } from './strip-reading.ts';
 import { stripOperation } from './strip.ts';
+import { twoNegativesOperation } from './two-negatives.ts';
 
 /** Every calculation of the open interface, in the order of the work. */
 export const operations = [
@@ -59,6 +60,7 @@ export const operations = [
   pictureOperation,
   colourPackOperation,
   ringAroundOperation,
+  twoNegativesOperation,
   mixOperation,
   mixFromStockOperation,
   twoStageOperation,

@@ -30,7 +30,7 @@
     <div class="mt-1 grid grid-cols-2 gap-x-6 md:grid-cols-4">
       <Field
         id="drum-wanted"
-        label="Baths at, {unit}"
+        label="Wanted, {unit}"
         hint="Empty: as usual."
         numeric
         maxlength={8}
@@ -38,7 +38,7 @@
       />
       <Field
         id="drum-reads"
-        label="Developer reads, {unit}"
+        label="It reads, {unit}"
         numeric
         maxlength={8}
         bind:value={form.reads}
