@@ -65,6 +65,7 @@ const pages = [
     '/print/proof',
     '/print/setup',
     '/print/colour',
+    '/print/two-negatives',
     '/calibrate',
     '/calibrate/comparisons',
   ],
@@ -73,7 +74,7 @@ const pages = [
 const withId = [
   ...['/film/run/', '/film/recipes/', '/film/rolls/', '/film/tanks/', '/film/tanks/holders/'],
   '/chemistry/vessels/',
-  ...['/print/colour/', '/api/v1/colour-prints/'],
+  ...['/print/colour/', '/api/v1/colour-prints/', '/print/two-negatives/'],
   ...['/calibrate/', '/calibrate/found/', '/calibrate/comparisons/', '/api/v1/calibrations/'],
   '/chemistry/baths/',
   '/chemistry/cupboard/',

@@ -72,6 +72,8 @@ const otherPages = [
   '/print/setup',
   '/print/setup/enlargers/new',
   '/print/setup/papers/new',
+  '/print/two-negatives',
+  '/print/two-negatives/3d9a5e10-0c7b-4f26-a1d4-000000000097',
   '/print/colour',
   '/print/colour/3d9a5e10-0c7b-4f26-a1d4-000000000096',
   '/print/colour/3d9a5e10-0c7b-4f26-a1d4-000000000095/ring',

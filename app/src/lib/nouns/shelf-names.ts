@@ -14,5 +14,6 @@ export const shelfNames = [
   'calibrations',
   'comparisons',
   'colour-prints',
+  'two-negatives',
 ] as const;
 export type ShelfName = (typeof shelfNames)[number];

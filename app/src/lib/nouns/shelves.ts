@@ -13,6 +13,7 @@ import { Proof, ProofBody, proofExample } from './proof/contract.ts';
 import type { ShelfName } from './shelf-names.ts';
 import { Substance, SubstanceBody, substanceExample } from './substance/contract.ts';
 import { Tank, TankBody, tankExample } from './tank/contract.ts';
+import { TwoNegatives, TwoNegativesBody, twoNegativesExample } from './two-negatives/contract.ts';
 import { Vessel, VesselBody, vesselExample } from './vessel/contract.ts';
 
 /** A kind of thing that stands on a shelf: few of them, listed whole, each with a name. */
@@ -65,6 +66,12 @@ export const shelves = {
     kept: ColourPrint,
     example: colourPrintExample,
   },
+  'two-negatives': {
+    one: 'print of two negatives',
+    body: TwoNegativesBody,
+    kept: TwoNegatives,
+    example: twoNegativesExample,
+  },
 } as const satisfies Record<ShelfName, Shelf>;
 
 /** What is written down of a thing on each shelf. */
@@ -83,4 +90,5 @@ export interface ShelfBodies {
   calibrations: CalibrationBody;
   comparisons: ComparisonBody;
   'colour-prints': ColourPrintBody;
+  'two-negatives': TwoNegativesBody;
 }

@@ -62,6 +62,7 @@ class SubstanceRow extends ShelfRow<ShelfBodies['substances']> {}
 class CalibrationRow extends ShelfRow<ShelfBodies['calibrations']> {}
 class ComparisonRow extends ShelfRow<ShelfBodies['comparisons']> {}
 class ColourPrintRow extends ShelfRow<ShelfBodies['colour-prints']> {}
+class TwoNegativesRow extends ShelfRow<ShelfBodies['two-negatives']> {}
 
 const shelfRows: Record<ShelfName, ModelStatic<Model>> = {
   tanks: TankRow,
@@ -78,6 +79,7 @@ const shelfRows: Record<ShelfName, ModelStatic<Model>> = {
   calibrations: CalibrationRow,
   comparisons: ComparisonRow,
   'colour-prints': ColourPrintRow,
+  'two-negatives': TwoNegativesRow,
 };
 
 export class RollRow

@@ -7,6 +7,7 @@ import { printsInHand } from '../../nouns/in-hand/store.server.ts';
 import { addEntry, entriesOf } from '../../nouns/bath/entries.server.ts';
 import { demoCalibrations, demoComparisons } from './calibrations.ts';
 import { demoColourPrints } from './colour-prints.ts';
+import { demoTwoNegatives } from './two-negatives.ts';
 import { demoBathEntries } from './bath-entries.ts';
 import { demoPictures, pictureFile } from './pictures.ts';
 import { pictures } from '../../nouns/picture/store.server.ts';
@@ -34,6 +35,10 @@ export async function loadDemo(): Promise<void> {
   }
   for (const { id, body } of demoColourPrints) {
     const store = shelfStores['colour-prints'];
+    if (!(await store.find(id))) await store.put(id, body);
+  }
+  for (const { id, body } of demoTwoNegatives) {
+    const store = shelfStores['two-negatives'];
     if (!(await store.find(id))) await store.put(id, body);
   }
   for (const { bathId, entry } of demoBathEntries) {

@@ -24,7 +24,12 @@
   pages={[
     { href: '/print', name: 'Prints in hand' },
     ...ofOne,
-    ...(of ? [] : [{ href: '/print/colour', name: 'Colour prints' }]),
+    ...(of
+      ? []
+      : [
+          { href: '/print/colour', name: 'Colour prints' },
+          { href: '/print/two-negatives', name: 'Two negatives' },
+        ]),
     { href: '/print/proof', name: 'Proof' },
     { href: '/print/setup', name: 'Enlargers and papers' },
   ]}

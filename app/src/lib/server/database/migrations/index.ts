@@ -18,6 +18,7 @@ import { logbookColumns } from './0017-logbook-columns.ts';
 import { originals } from './0018-originals.ts';
 import { calibrations } from './0019-calibrations.ts';
 import { colourPrints } from './0020-colour-prints.ts';
+import { twoNegatives } from './0021-two-negatives.ts';
 import type { Migration } from './migration.ts';
 
 /** Every migration, oldest first. */
@@ -42,4 +43,5 @@ export const migrations: readonly Migration[] = [
   originals,
   calibrations,
   colourPrints,
+  twoNegatives,
 ];

@@ -24,7 +24,7 @@
       {#each positions as { position, name } (position)}
         <button
           type="button"
-          class="min-h-14 min-w-14 rounded-xl border-2 border-hair px-2 font-[600] aria-pressed:border-rim aria-pressed:bg-rim aria-pressed:text-ground"
+          class="min-h-14 min-w-14 rounded-xl border-2 border-hair px-2 font-[600] aria-pressed:border-rim aria-pressed:bg-rim aria-pressed:text-on-rim"
           data-leaves-space
           aria-label={name}
           aria-pressed={form.picked === String(position)}

@@ -3,13 +3,13 @@
   import Button from '../../../kit/Button.svelte';
   import Field from '../../../kit/Field.svelte';
   import { keptState } from '../../../kit/kept-state.svelte.ts';
+  import { shelfInHand } from '../../../kit/shelf-in-hand.svelte.ts';
   import { useKeys } from '../../../kit/keys/keys.svelte.ts';
-  import type { ColourPrint } from '../../../nouns/colour-print/contract.ts';
+  import type { ColourPrint, ColourPrintBody } from '../../../nouns/colour-print/contract.ts';
   import type { Enlarger } from '../../../nouns/enlarger/contract.ts';
   import { attempt } from '../../../words/attempt.ts';
   import PrintPages from '../PrintPages.svelte';
   import ColourBook from './ColourBook.svelte';
-  import { colourInHand } from './colour-in-hand.svelte.ts';
   import ColourJudge from './ColourJudge.svelte';
   import ColourSetup from './ColourSetup.svelte';
   import { colourView } from './colour-view.ts';
@@ -26,7 +26,7 @@
     papers: readonly string[];
   }
   const { print, others, enlargers, papers }: Props = $props();
-  const hand = colourInHand(() => print);
+  const hand = shelfInHand<ColourPrintBody>('colour-prints', () => print);
   const body = $derived(hand.now);
   const nothing = { c: '', m: '', y: '', seconds: '', picked: '', light: '', thought: '' };
   // A page shows one print; another one is another page.

@@ -2,14 +2,15 @@
   import type { ColourHead } from '@katachron/core';
   import Button from '../../../kit/Button.svelte';
   import Field from '../../../kit/Field.svelte';
+  import type { ShelfInHand } from '../../../kit/shelf-in-hand.svelte.ts';
+  import type { ColourPrintBody } from '../../../nouns/colour-print/contract.ts';
   import { attempt } from '../../../words/attempt.ts';
-  import type { ColourInHand } from './colour-in-hand.svelte.ts';
   import type { NextColour } from './colour-view.ts';
   import { onAnotherBox } from './starts.ts';
   import { readCorrection } from './typed.ts';
 
   interface Props {
-    hand: ColourInHand;
+    hand: ShelfInHand<ColourPrintBody>;
     head: ColourHead;
     next: NextColour;
   }

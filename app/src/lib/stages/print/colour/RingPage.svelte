@@ -2,14 +2,14 @@
   import { goto } from '$app/navigation';
   import Button from '../../../kit/Button.svelte';
   import { keptState } from '../../../kit/kept-state.svelte.ts';
+  import { shelfInHand } from '../../../kit/shelf-in-hand.svelte.ts';
   import { useKeys } from '../../../kit/keys/keys.svelte.ts';
   import SlotChoice from '../../../kit/SlotChoice.svelte';
   import SlotText from '../../../kit/SlotText.svelte';
   import { ringPatches } from '../../../nouns/colour-print/limits.ts';
-  import type { ColourPrint } from '../../../nouns/colour-print/contract.ts';
+  import type { ColourPrint, ColourPrintBody } from '../../../nouns/colour-print/contract.ts';
   import type { Enlarger } from '../../../nouns/enlarger/contract.ts';
   import PrintPages from '../PrintPages.svelte';
-  import { colourInHand } from './colour-in-hand.svelte.ts';
   import { colourView } from './colour-view.ts';
   import { emptyRing, readRing, ringLines, ringMoves } from './ring-view.ts';
 
@@ -18,7 +18,7 @@
     enlargers: readonly Enlarger[];
   }
   const { print, enlargers }: Props = $props();
-  const hand = colourInHand(() => print);
+  const hand = shelfInHand<ColourPrintBody>('colour-prints', () => print);
   const view = $derived(colourView(hand.now, enlargers));
   const form = keptState('katachron-colour-ring', emptyRing());
   const ring = $derived(ringLines(form, view.next, view.head, view.lagSeconds));

@@ -1,0 +1,73 @@
+import type { Page } from '@playwright/test';
+import { expect, open, prefer, pressSpace, test } from './bench.ts';
+
+const slot = async (page: Page, label: string, text: string) => {
+  await page.getByRole('button', { name: new RegExp(`^${label}`) }).press('Enter');
+  await page.getByRole('textbox', { name: /./ }).last().fill(text);
+  await page.keyboard.press('Enter');
+};
+
+test('two negatives by keyboard: each alone, the grid, a cell, the plan, another size', async ({
+  page,
+}) => {
+  await open(page, '/print/two-negatives');
+  await pressSpace(page);
+  await expect(page).toHaveURL(/\/print\/two-negatives\/[0-9a-f-]{36}$/);
+  await slot(page, 'Name of the print', 'The yard under smoke');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('The yard under smoke');
+  // Nothing is exposed before each negative has its time.
+  await pressSpace(page);
+  await expect(page.getByRole('alert')).toContainText('First each negative alone by a strip');
+  await slot(page, 'A: Its time alone', 'long');
+  await expect(page.getByRole('alert')).toContainText(
+    'Type the seconds that it gets alone, as 10.',
+  );
+  await slot(page, 'A: Its time alone', '10');
+  await slot(page, 'B: Its time alone', '8');
+  await expect(
+    page.getByRole('row', { name: /^10.0 0.68 grey 0.72 grey 0.78 grey$/ }),
+  ).toBeVisible();
+  await expect(page.getByTestId('times')).toHaveText('A 10.0 s · B 8.0 s');
+  await expect(page.getByText('Each alone: the grid shows what they make together.')).toBeVisible();
+  await pressSpace(page);
+  await pressSpace(page);
+  await expect(page.getByRole('alert')).toContainText('Pick the cell that is right, dry.');
+  await page.getByRole('button', { name: 'A 12.6 s, B 6.7 s' }).press('Enter');
+  await pressSpace(page);
+  await expect(page.getByTestId('times')).toHaveText('A 12.6 s · B 6.7 s');
+  await slot(page, 'How many may fail', '3');
+  await expect(
+    page.getByText('Mark the top on the back of 4 sheets: 1 wanted, 3 may fail.'),
+  ).toBeVisible();
+  await page.getByRole('button', { name: /feather it/ }).press('Enter');
+  await expect(page.getByText('24 mm −½ stop, 0.06 first tone')).toBeVisible();
+  await page.reload();
+  await expect(page.getByTestId('times')).toHaveText('A 12.6 s · B 6.7 s');
+  // What was picked is taken back, and picked again; then it is made larger as another print.
+  await page.getByRole('button', { name: 'Take the last entry back' }).press('Enter');
+  await page.getByRole('button', { name: 'A 10.0 s, B 8.0 s' }).press('Enter');
+  await pressSpace(page);
+  await expect(page.getByTestId('times')).toHaveText('A 10.0 s · B 8.0 s');
+  await page.getByText('Make it at another size').click();
+  await page.getByLabel('So many times as large').fill('big');
+  await page.getByRole('button', { name: 'Another print, carried over' }).click();
+  await expect(page.getByText('Type by how much it is to be larger')).toBeVisible();
+  await page.getByLabel('So many times as large').fill('2');
+  await page.getByRole('button', { name: 'Another print, carried over' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('The yard under smoke, ×2');
+  await expect(page.getByTestId('times')).toHaveText('A 40.0 s · B 32.0 s');
+  await expect(page.getByText('From where A is whole:')).toContainText('48 mm −½ stop');
+});
+
+test('two mid-greys are said to make mud; on a phone in red', async ({ page }) => {
+  await prefer(page, { light: 'red' });
+  await page.setViewportSize({ width: 390, height: 844 });
+  await open(page, '/print/two-negatives');
+  await pressSpace(page);
+  await expect(page).toHaveURL(/\/print\/two-negatives\/[0-9a-f-]{36}$/);
+  for (const letter of ['A', 'B']) {
+    await page.getByRole('button', { name: new RegExp(`^What ${letter} alone makes`) }).click();
+    await page.getByRole('radio', { name: /middle grey/ }).click();
+  }
+  await expect(page.getByText('Both are mid-greys here: together they make mud.')).toBeVisible();
+});

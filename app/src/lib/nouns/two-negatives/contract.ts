@@ -1,0 +1,121 @@
+import { tones } from '@katachron/core';
+import Type, { type Static } from 'typebox';
+import {
+  count,
+  instantMs,
+  isoRange,
+  oneOf,
+  seconds,
+  text,
+  uuid,
+  version,
+} from '../../kit/fields.ts';
+import { MOST_COPIES_OF_TWO, MOST_TESTS_OF_TWO } from './limits.ts';
+
+const closed = { additionalProperties: false };
+const lengthMm = (title: string) =>
+  Type.Number({ title, exclusiveMinimum: 0, maximum: 10_000, description: 'mm' });
+const step = (title: string) =>
+  Type.Number({ title, minimum: 0.05, maximum: 3, description: 'stops' });
+
+/** One of the two: what it is, and what it gives at the place where both lie. */
+const Side = Type.Object(
+  {
+    negative: text('The negative', 80),
+    /** The filter or grade, in words; R counts. */
+    setting: text('The setting', 40),
+    range: isoRange('The range that it is printed at'),
+    /** What it alone makes of the place, and the time of that, as dialled. */
+    tone: oneOf(
+      tones.map(({ id }) => id),
+      'The tone of the place',
+    ),
+    seconds: Type.Optional(seconds('The time')),
+    /** A length on the negative and the same on the print. */
+    negativeMm: Type.Optional(lengthMm('The length on the negative')),
+    printMm: Type.Optional(lengthMm('The length on the print')),
+  },
+  { title: 'A negative', ...closed },
+);
+
+/** A sheet of strips: A along them, B across. */
+const Grid = Type.Object(
+  {
+    id: uuid('The id of a test'),
+    atMs: instantMs('When it was exposed'),
+    aSeconds: Type.Array(seconds('A time of A'), {
+      title: 'The times of A',
+      minItems: 2,
+      maxItems: 2,
+    }),
+    bSeconds: Type.Array(seconds('A time of B'), {
+      title: 'The times of B',
+      minItems: 3,
+      maxItems: 3,
+    }),
+    picked: Type.Optional(
+      Type.Object(
+        { a: count('The strip', 1), b: count('The part of it', 2) },
+        { title: 'The cell', ...closed },
+      ),
+    ),
+  },
+  { title: 'A grid', ...closed },
+);
+
+/** Two negatives on one sheet, with all it takes to make it again. */
+export const TwoNegativesBody = Type.Object(
+  {
+    name: text('The name of the print', 120, 1),
+    enlarger: text('The enlarger', 80),
+    paper: text('The paper', 80),
+    /** Where both lie, in words: what the tones are of. */
+    place: text('The place', 120),
+    a: Side,
+    b: Side,
+    aStep: step('The step of A'),
+    bStep: step('The step of B'),
+    tests: Type.Array(Grid, {
+      title: 'The tests',
+      maxItems: MOST_TESTS_OF_TWO,
+      uniqueItemProperties: ['id'],
+    }),
+    /** Where A fades and B fills it. */
+    edge: Type.Optional(
+      Type.Object(
+        {
+          widthMm: lengthMm('How wide the edge is'),
+          fillStops: Type.Number({ title: 'What B gives there', minimum: -5, maximum: 2 }),
+        },
+        { title: 'A feathered edge', ...closed },
+      ),
+    ),
+    copies: count('How many prints', MOST_COPIES_OF_TWO, 1),
+    spare: count('How many may fail', MOST_COPIES_OF_TWO),
+    note: text('The note', 500),
+  },
+  { title: 'A print of two negatives', ...closed },
+);
+export type TwoNegativesBody = Static<typeof TwoNegativesBody>;
+export type SideOfTwo = TwoNegativesBody['a'];
+
+export const TwoNegatives = Type.Object(
+  { id: uuid('The id'), version, ...TwoNegativesBody.properties },
+  { title: 'A print of two negatives', ...closed },
+);
+export type TwoNegatives = Static<typeof TwoNegatives>;
+
+export const twoNegativesExample: TwoNegativesBody = {
+  name: 'The furnace and the yard',
+  enlarger: 'the tall enlarger',
+  paper: 'Marrow fibre',
+  place: 'the sky over the roof',
+  a: { negative: 'F-031 / 14', setting: 'filter 2', range: 110, tone: 'VI', seconds: 10 },
+  b: { negative: 'F-033 / 2', setting: 'filter 2', range: 110, tone: 'VII', seconds: 8 },
+  aStep: 0.333,
+  bStep: 0.25,
+  tests: [],
+  copies: 1,
+  spare: 2,
+  note: '',
+};

@@ -1,0 +1,188 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import Button from '../../../kit/Button.svelte';
+  import { keptState } from '../../../kit/kept-state.svelte.ts';
+  import { useKeys } from '../../../kit/keys/keys.svelte.ts';
+  import { shelfInHand } from '../../../kit/shelf-in-hand.svelte.ts';
+  import ShelfSlot from '../../../kit/ShelfSlot.svelte';
+  import SlotOnLeave from '../../../kit/SlotOnLeave.svelte';
+  import type { Enlarger } from '../../../nouns/enlarger/contract.ts';
+  import type { PaperThing } from '../../../nouns/paper/contract.ts';
+  import type { TwoNegatives, TwoNegativesBody } from '../../../nouns/two-negatives/contract.ts';
+  import PrintPages from '../PrintPages.svelte';
+  import AnotherSizeOfTwo from './AnotherSizeOfTwo.svelte';
+  import EdgeOfTwo from './EdgeOfTwo.svelte';
+  import GridTable from './GridTable.svelte';
+  import HowMany from './HowMany.svelte';
+  import SideOfTwo from './SideOfTwo.svelte';
+  import { gridSteps, twoView } from './two-view.ts';
+
+  interface Props {
+    print: TwoNegatives;
+    enlargers: readonly Enlarger[];
+    papers: readonly PaperThing[];
+  }
+  const { print, enlargers, papers }: Props = $props();
+  const hand = shelfInHand<TwoNegativesBody>('two-negatives', () => print);
+  const body = $derived(hand.now);
+  const shelves = $derived({ enlargers, papers });
+  const view = $derived(twoView(body, shelves));
+  // A page shows one print; another one is another page.
+  // svelte-ignore state_referenced_locally
+  const form = keptState(`katachron-two-${print.id}`, { picked: '' });
+  const main = $derived(
+    view.open
+      ? { words: 'Keep this cell', run: keepCell }
+      : { words: 'The grid is exposed', run: exposed },
+  );
+  const ontrouble = (trouble: string) => (hand.problem = trouble);
+
+  useKeys([
+    { key: ' ', does: 'the big button', run: () => void main.run() },
+    {
+      key: 'Escape',
+      does: 'back to the prints of two negatives',
+      run: () => void goto('/print/two-negatives'),
+    },
+  ]);
+
+  async function exposed() {
+    if (!view.times) {
+      hand.problem = 'First each negative alone by a strip: type the time that each gets.';
+      return;
+    }
+    const { aSeconds, bSeconds } = view.times;
+    const grid = { aSeconds: [...aSeconds], bSeconds: [...bSeconds] };
+    await hand.write({ tests: [...body.tests, { ...hand.stampOf(grid), ...grid }] });
+  }
+
+  async function keepCell() {
+    const [a, b] = form.picked.split(' ').map(Number);
+    if (!view.open || a === undefined || b === undefined) {
+      hand.problem = 'Pick the cell that is right, dry.';
+      return;
+    }
+    const seen = { ...view.open, picked: { a, b } };
+    if (await hand.write({ tests: [...body.tests.slice(0, -1), seen] })) form.picked = '';
+  }
+
+  /** What was picked is taken back first, then the grid. */
+  function takeBack() {
+    const last = body.tests.at(-1);
+    if (!last) return;
+    const { picked: _cell, ...grid } = last;
+    const before = body.tests.slice(0, -1);
+    void hand.write({ tests: last.picked ? [...before, grid] : before });
+  }
+</script>
+
+<PrintPages />
+<h1 class="heading break-words">
+  <SlotOnLeave
+    label="Name of the print"
+    value={body.name}
+    empty="Two negatives"
+    maxlength={120}
+    onset={(name) => void hand.write({ name: name.trim() || 'Two negatives' })}
+  />
+</h1>
+<p class="mt-2 text-lg leading-loose text-soft">
+  On
+  <ShelfSlot
+    label="The paper"
+    value={body.paper}
+    empty="which paper"
+    names={papers.map(({ name }) => name)}
+    onchoose={(paper) => void hand.write({ paper })}
+  />
+  under
+  <ShelfSlot
+    label="The enlarger"
+    value={body.enlarger}
+    empty="which enlarger"
+    names={enlargers.map(({ name }) => name)}
+    onchoose={(enlarger) => void hand.write({ enlarger })}
+  />; both lie on
+  <SlotOnLeave
+    label="The place where both lie"
+    value={body.place}
+    empty="which place"
+    maxlength={120}
+    onset={(place) => void hand.write({ place })}
+  />.
+</p>
+{#each ['a', 'b'] as const as side (side)}
+  <SideOfTwo
+    letter={side === 'a' ? 'A' : 'B'}
+    side={body[side]}
+    place={body.place}
+    onset={(changed) => void hand.write({ [side]: changed })}
+    {ontrouble}
+  />
+{/each}
+{#if view.mud}<p class="reason text-caution">{view.mud}</p>{/if}
+<div class="mt-4 grid grid-cols-1 gap-x-14 gap-y-6 lg:grid-cols-2">
+  <section aria-label="The grid">
+    <h2 class="text-xl font-[620]">{view.open ? 'Pick a cell, dry' : 'The next grid'}</h2>
+    {#if view.cells.length > 0}
+      <p class="text-[15px] text-soft">
+        What {body.place.trim() || 'the place'} is expected to have: light adds, densities never.
+      </p>
+      <GridTable {view} picked={form.picked} onpick={(picked) => (form.picked = picked)} />
+      {#if !view.open}
+        <ol class="mt-3">
+          {#each gridSteps(view) as step, index (step)}
+            <li class="flex gap-3 border-b border-hair py-1.5">
+              <span class="font-[620]">{index + 1}</span><span>{step}</span>
+            </li>
+          {/each}
+        </ol>
+      {/if}
+    {:else}
+      <p class="reason text-soft">
+        {view.trouble ??
+          'First each negative alone, by a strip of its own: the time of each stands here then as a grid.'}
+      </p>
+    {/if}
+    {#if body.tests.length > 0}
+      <button class="slot-in mt-2 min-h-11 font-[600]" type="button" onclick={takeBack}
+        >Take the last entry back</button
+      >
+    {/if}
+  </section>
+  <section aria-label="The print" aria-live="polite">
+    {#if view.answer}
+      <p class="numeral text-[56px]" data-testid="times">
+        A {view.answer.a} s · B {view.answer.b} s
+      </p>
+      <p class="reason mt-1 text-soft">
+        {view.answer.tested
+          ? 'Of the cell that was picked.'
+          : 'Each alone: the grid shows what they make together.'}
+      </p>
+      <HowMany {body} onset={(change) => void hand.write(change)} {ontrouble} />
+      <ol class="mt-2">
+        {#each view.steps as step, index (step)}
+          <li class="flex gap-3 border-b border-hair py-1.5">
+            <span class="font-[620]">{index + 1}</span><span>{step}</span>
+          </li>
+        {/each}
+      </ol>
+    {:else}
+      <p class="reason text-soft">
+        The plan stands here: how many sheets, in which order, which way up.
+      </p>
+    {/if}
+    <EdgeOfTwo
+      {body}
+      places={view.edge}
+      onset={(edge) => void hand.write(edge ? { edge } : {}, edge ? undefined : 'edge')}
+      {ontrouble}
+    />
+  </section>
+</div>
+<div class="in-sight mt-6">
+  {#if hand.problem}<p class="mb-3 text-trouble" role="alert">{hand.problem}</p>{/if}
+  <Button main keyHint="Space" onclick={() => void main.run()}>{main.words}</Button>
+</div>
+{#if view.answer}<AnotherSizeOfTwo {body} {shelves} />{/if}
