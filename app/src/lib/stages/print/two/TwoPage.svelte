@@ -152,8 +152,9 @@
   </section>
   <section aria-label="The print" aria-live="polite">
     {#if view.answer}
-      <p class="numeral text-[56px]" data-testid="times">
-        A {view.answer.a} s · B {view.answer.b} s
+      <p class="numeral text-[44px] md:text-[56px]" data-testid="times">
+        <span class="whitespace-nowrap">A {view.answer.a} s ·</span>
+        <span class="whitespace-nowrap">B {view.answer.b} s</span>
       </p>
       <p class="reason mt-1 text-soft">
         {view.answer.tested
