@@ -160,6 +160,8 @@ test('densities come from a file and from an instrument, and go out again', asyn
   await page.getByRole('radio', { name: /^Halden 100/ }).click();
   await expect(page.getByText('By the film’s own curve, tested on')).toBeVisible();
   await expect(shadow).not.toHaveText(usual ?? '');
+  await open(page, '/film/push?stops=2&film=halden+100');
+  await expect(page.getByText('By the film’s own curve, tested on')).toBeVisible();
 });
 
 test('densities are read from a scan: strips found, steps numbered, corners by hand, taken', async ({
@@ -342,6 +344,11 @@ test('every reading says which thermometer, and is corrected: plan, run, logbook
 }) => {
   await open(page, '/film');
   await page.getByLabel('Developer reads').fill('20');
+  // What pulling it does is drawn by this film's own curve.
+  await expect(page.getByRole('link', { name: 'What that does' })).toHaveAttribute(
+    'href',
+    /film=Halden\+100/,
+  );
   const time = page.getByTestId('time');
   const plain = await time.textContent();
   await page.getByRole('button', { name: /^The thermometer/ }).click();

@@ -86,6 +86,12 @@ describe('what is printed next', () => {
     expect(seenSoFar(body, open, { ...form, picked: '' })).toBe(body);
     expect(() => readVerdict({ ...form, light: 'more' }, open)).toThrow(/stops, as ¼ or −⅙/);
     expect(readVerdict({ ...form, picked: 'none', light: '' }, open)).toEqual({ thought: 'warm' });
+    // A pick of another sheet says nothing of this one.
+    expect(() => readVerdict({ ...form, picked: '2.5' }, open)).toThrow(/Pick the cast/);
+    const ring = { ...open, ring: { channel: 'm', step: 5, patches: 5 } } as const;
+    expect(() => readVerdict(form, ring)).toThrow(/Pick the patch/);
+    expect(() => readVerdict({ ...form, picked: '4.5' }, ring)).toThrow(/Pick the patch/);
+    expect(readVerdict({ ...form, picked: '2.5' }, ring).position).toBe(2.5);
   });
 
   it('begins somewhere with nothing known, and never says an error for odd stored data', () => {

@@ -17,6 +17,10 @@
   const { film, recipe }: Props = $props();
   const { draft } = $derived(film);
   const view = $derived(film.view());
+  /** The film's own curve draws it, where one was tested. */
+  const pushHref = $derived(
+    `/film/push?${new URLSearchParams({ stops: String(view.development?.pushStops ?? 0), film: recipe.film })}`,
+  );
   const { volumeUnit, agitation, agitations } = $derived(film);
 </script>
 
@@ -141,8 +145,6 @@
 {#if view.push}
   <p class="mt-1 text-[17px] font-[560]">
     {capital(view.push)}.
-    <a class="slot-in font-normal" href="/film/push?stops={view.development?.pushStops ?? 0}"
-      >What that does</a
-    >
+    <a class="slot-in font-normal" href={pushHref}>What that does</a>
   </p>
 {/if}

@@ -1,5 +1,6 @@
 import { forPage } from '$lib/server/page.ts';
 import { ownCurves } from '$lib/nouns/calibration/own-curves.ts';
+import { sameName } from '$lib/nouns/paper/facts.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
 
 /** How far the page explains: from a pull of two stops to a push of three. */
@@ -13,6 +14,6 @@ export async function load({ url }) {
   const film = url.searchParams.get('film') ?? '';
   return {
     ...{ stops, least: LEAST, most: MOST, curves },
-    film: curves.some((curve) => curve.film === film) ? film : '',
+    film: curves.find((curve) => sameName(curve.film, film))?.film ?? '',
   };
 }

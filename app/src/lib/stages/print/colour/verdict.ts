@@ -2,6 +2,7 @@ import { Refusal, castStrengths, casts } from '@katachron/core';
 import type { ColourPrintBody, ColourTest } from '../../../nouns/colour-print/contract.ts';
 import { within } from '../../../kit/form.ts';
 import { attempt } from '../../../words/attempt.ts';
+import { ringPositions } from './ring-view.ts';
 
 interface SeenForm {
   readonly picked: string;
@@ -28,16 +29,18 @@ export function readVerdict(form: SeenForm, test: ColourTest | undefined): Verdi
       ? 0
       : within(form.light, 'Type how much more light it is to get, stops, as ¼ or −⅙.', -5, 5);
   const common = { ...(stops !== 0 && { stops }), thought: form.thought.trim() };
+  // What was picked of a sheet before it may still stand there: it says nothing of this one.
   if (test?.ring) {
-    if (form.picked === '') {
-      throw new Refusal('pick', '', 'Pick the patch that is right, or between two.');
-    }
-    return { ...common, position: Number(form.picked) };
-  }
-  if (form.picked === '') {
-    throw new Refusal('pick', '', 'Pick the cast that the print has, or none.');
+    const picked = ringPositions(test.ring.patches).find(
+      ({ position }) => String(position) === form.picked,
+    );
+    if (!picked) throw new Refusal('pick', '', 'Pick the patch that is right, or between two.');
+    return { ...common, position: picked.position };
   }
   const cast = castOf(form.picked);
+  if (!cast && form.picked !== 'none') {
+    throw new Refusal('pick', '', 'Pick the cast that the print has, or none.');
+  }
   return { ...common, ...(cast && { cast }) };
 }
 
