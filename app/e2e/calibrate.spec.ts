@@ -344,11 +344,6 @@ test('every reading says which thermometer, and is corrected: plan, run, logbook
 }) => {
   await open(page, '/film');
   await page.getByLabel('Developer reads').fill('20');
-  // What pulling it does is drawn by this film's own curve.
-  await expect(page.getByRole('link', { name: 'What that does' })).toHaveAttribute(
-    'href',
-    /film=Halden\+100/,
-  );
   const time = page.getByTestId('time');
   const plain = await time.textContent();
   await page.getByRole('button', { name: /^The thermometer/ }).click();
@@ -407,6 +402,11 @@ test('a test’s film is developed in a run of its own: written down, run, read 
   await line.getByRole('link', { name: 'Go on' }).press('Enter');
   await expect(page.getByText('Tablet, sheet 1')).toBeVisible();
   await page.getByLabel('Developer reads').fill('20');
+  // What pulling it does is drawn by this film's own curve.
+  await expect(page.getByRole('link', { name: 'What that does' })).toHaveAttribute(
+    'href',
+    /film=Halden\+100/,
+  );
   await page.getByRole('button', { name: /^Start developing/ }).press('Enter');
   await expect(page).toHaveURL(/\/film\/run\//);
   const id = page.url().split('/').at(-1)!;

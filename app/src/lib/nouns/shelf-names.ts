@@ -1,4 +1,4 @@
-/** Every shelf, by the name that its table and its address have. */
+/** Every shelf, by the name that its address has, and its table with underscores. */
 export const shelfNames = [
   'tanks',
   'holders',

@@ -219,7 +219,8 @@ export function models() {
       exposureIndex: { type: DataTypes.DOUBLE, allowNull: false },
     });
     for (const name of shelfNames) {
-      define(shelfRows[name], name, {
+      // An address has hyphens, a table has not: its name stands in SQL without quotes.
+      define(shelfRows[name], name.replaceAll('-', '_'), {
         ...versioned,
         name: { type: DataTypes.TEXT, allowNull: false },
       });

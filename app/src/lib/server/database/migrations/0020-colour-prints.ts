@@ -4,6 +4,6 @@ import { shelfTable } from './shelf.ts';
 /** Colour prints, each with its tests. */
 export const colourPrints: Migration = {
   name: '0020-colour-prints',
-  up: [shelfTable('"colour-prints"')],
-  down: ['DROP TABLE "colour-prints"'],
+  up: [shelfTable('colour_prints')],
+  down: ['DROP TABLE colour_prints'],
 };
