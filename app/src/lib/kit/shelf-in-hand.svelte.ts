@@ -1,4 +1,5 @@
 import { invalidateAll } from '$app/navigation';
+import { navigating } from '$app/state';
 import { put } from './client.ts';
 import { newId } from './new-id.ts';
 
@@ -46,6 +47,8 @@ export function shelfInHand<Body extends object>(shelf: string, kept: () => Kept
       if (!outcome.value) return false;
       answered = outcome.value;
       stamp = undefined;
+      // A page that is on its way would be called off by reading anew.
+      await navigating.complete?.catch(() => undefined);
       await invalidateAll();
       return true;
     },
