@@ -80,7 +80,7 @@ test('a colour print by keyboard: begun from the last one, judged by its cast, p
   await page.getByLabel('It says to add').fill('0 0 10');
   await page.getByRole('button', { name: 'Carry the pack over' }).click();
   await expect(page.getByTestId('pack')).toHaveText('C 0 M 39 Y 73');
-  await expect(page.getByText('Carried from box 2 to box 3')).toBeVisible();
+  await expect(page.getByText('Carried over from box 2 by what the boxes say')).toBeVisible();
 });
 
 test('a ring-around: each patch with its own time and window, picked between two', async ({

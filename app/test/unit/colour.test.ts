@@ -115,7 +115,7 @@ describe('ways to begin', () => {
     const [way] = colourStarts(begun, [other], head);
     expect(startWords(way!)).toBe('As Old: C 0 M 54 Y 63, 12.3 s');
     const elsewhere = colourStarts({ ...begun, paper: 'Another' }, [other], head);
-    expect(elsewhere.map(({ label }) => label)).toEqual(['By the box alone']);
+    expect(elsewhere.map(startWords)).toEqual(['By the box alone: C 0 M 50 Y 60, 10.6 s']);
   });
 
   it('by readings of three channels against a print whose light was read', () => {
@@ -140,7 +140,11 @@ describe('ways to begin', () => {
       head,
     );
     expect(packWords(carried.start!.pack)).toBe('C 0 M 39 Y 58');
-    expect(carried.start!.why).toContain('from box 2 to box 3');
+    expect(carried).toMatchObject({ box: 'box 3', start: { by: 'another-box', from: 'box 2' } });
+    const { next } = colourView(print(carried as Partial<ColourPrint>), []);
+    expect(next.sentences).toEqual([
+      'Carried over from box 2 by what the boxes say of themselves.',
+    ]);
   });
 });
 

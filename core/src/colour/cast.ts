@@ -4,6 +4,7 @@ import {
   changePack,
   channels,
   eachChannel,
+  greyStops,
   type ChangedPack,
   type ChannelId,
   type ColourHead,
@@ -94,4 +95,18 @@ export function wrongTurn(units: FilterPack): WrongTurn | undefined {
   const moved = channels.filter(({ id }) => units[id] !== 0);
   if (still.length !== 1 || units[moved[0]!.id] !== units[moved[1]!.id]) return undefined;
   return { channel: still[0]!.id, units: -units[moved[0]!.id] };
+}
+
+/**
+ * How light or dark a colour channel of a print becomes by a cast, for a patch on a screen.
+ * @param units of the cast in that channel: more filter than the print has takes it out
+ * @param head stops of ten units, each channel
+ * @param slope of the paper's layers, density over log exposure, about 2.5
+ * @returns the light of that channel against the neutral patch, 1 for none
+ * @source D = slope · log10(2) · stops
+ * @example
+ * castLight(20, { c: 0.07, m: 0.09, y: 0.02 }, 2.5) // ≈ 0.5359
+ */
+export function castLight(units: number, head: ColourHead, slope: number): number {
+  return sound(2 ** (-units * greyStops(head) * slope));
 }

@@ -17,6 +17,28 @@ export function shelfInHand<Body extends object>(shelf: string, kept: () => Kept
   /** Of what was sent and not answered: sent again it is the same, so that it is there once. */
   let stamp: { readonly key: string; readonly id: string; readonly atMs: number } | undefined;
 
+  /** Each write is based on the version of the one before it. */
+  let turn = Promise.resolve(true);
+
+  async function writeNow(change: Partial<Body>, without?: keyof Body & string): Promise<boolean> {
+    const whole: Record<string, unknown> = { ...now, ...change };
+    const { id, version, ...body } = whole;
+    if (without) delete body[without];
+    const outcome = await put<Kept<Body>>(
+      `/api/v1/${shelf}/${String(id)}`,
+      body,
+      version as number,
+    );
+    problem = outcome.problem?.detail;
+    if (!outcome.value) return false;
+    answered = outcome.value;
+    stamp = undefined;
+    // A page that is on its way would be called off by reading anew.
+    await navigating.complete?.catch(() => undefined);
+    await invalidateAll();
+    return true;
+  }
+
   return {
     get now() {
       return now;
@@ -33,24 +55,10 @@ export function shelfInHand<Body extends object>(shelf: string, kept: () => Kept
       if (stamp?.key !== key) stamp = { key, id: newId(), atMs: Date.now() };
       return { id: stamp.id, atMs: stamp.atMs };
     },
-    /** Writes it with these changes, and without a part where that is named; true when it is kept. */
-    async write(change: Partial<Body>, without?: keyof Body & string): Promise<boolean> {
-      const whole: Record<string, unknown> = { ...now, ...change };
-      const { id, version, ...body } = whole;
-      if (without) delete body[without];
-      const outcome = await put<Kept<Body>>(
-        `/api/v1/${shelf}/${String(id)}`,
-        body,
-        version as number,
-      );
-      problem = outcome.problem?.detail;
-      if (!outcome.value) return false;
-      answered = outcome.value;
-      stamp = undefined;
-      // A page that is on its way would be called off by reading anew.
-      await navigating.complete?.catch(() => undefined);
-      await invalidateAll();
-      return true;
+    /** Writes it with these changes, and without a part where that is named, one after the other; true when it is kept. */
+    write(change: Partial<Body>, without?: keyof Body & string): Promise<boolean> {
+      turn = turn.then(() => writeNow(change, without));
+      return turn;
     },
   };
 }

@@ -1,5 +1,5 @@
 import { printsInHand } from '$lib/nouns/in-hand/store.server.ts';
-import { sameName } from '$lib/nouns/paper/facts.ts';
+import { sameName } from '$lib/words/same-name.ts';
 import { forPage } from '$lib/server/page.ts';
 import { beginPrint } from '$lib/stages/print/begin-print.ts';
 import { benchFor } from '$lib/stages/print/load.server.ts';

@@ -1,4 +1,4 @@
-import { sameThing } from './kinds/same-thing.ts';
+import { sameName } from '../../words/same-name.ts';
 import type { Calibration } from './contract.ts';
 
 /** The newest test of a paper's flash threshold, as far as a print on that paper can use it. */
@@ -15,9 +15,7 @@ export function flashTested(
   paper: string,
 ): FlashTested | undefined {
   const found = calibrations
-    .filter(
-      ({ kind, given }) => kind === 'flash-threshold' && sameThing(String(given.paper), paper),
-    )
+    .filter(({ kind, given }) => kind === 'flash-threshold' && sameName(String(given.paper), paper))
     .toSorted((a, b) => b.foundAtMs - a.foundAtMs)[0];
   if (!found) return undefined;
   const { clearSeconds, setup } = found.given as {

@@ -1,16 +1,14 @@
-import { format } from 'date-fns';
 import PDFDocument from 'pdfkit';
 import { channels } from '@katachron/core';
 import { labelFonts } from '../roll/label/fonts.server.ts';
 import type { ColourPrintBody } from './contract.ts';
-import { packWords, verdictWords } from './words.ts';
+import { packWords, sheetWords } from './words.ts';
 import { pdfBytes } from '../../server/pdf-bytes.ts';
 
 const MM = 72 / 25.4;
 const MARGIN = 18 * MM;
 const BOTTOM = 275 * MM;
 const COLUMNS = { sheet: 0, pack: 18 * MM, words: 72 * MM };
-const DAY = 'd MMMM yyyy, HH:mm';
 
 /** The page of the lab book for a colour print: its set-up, and each sheet with pack, time and what was thought. */
 export async function colourBook(print: ColourPrintBody): Promise<Uint8Array> {
@@ -38,21 +36,11 @@ export async function colourBook(print: ColourPrintBody): Promise<Uint8Array> {
       .moveTo(MARGIN, y)
       .lineTo(MARGIN + inner, y)
       .stroke('#888888');
-    const moved =
-      test.ring &&
-      `ring-around, ${channels.find(({ id }) => id === test.ring!.channel)?.name ?? 'time'}`;
-    const words = [moved, test.box, verdictWords(test) || 'not judged yet', format(test.atMs, DAY)];
     const top = y + 2 * MM;
     write(String(index + 1), MARGIN + COLUMNS.sheet, top, 11, 15 * MM);
     const pack = `${packWords(test.pack)}\n${test.seconds.toFixed(1)} s`;
     const left = write(pack, MARGIN + COLUMNS.pack, top, 11, 50 * MM);
-    const right = write(
-      words.filter(Boolean).join('; '),
-      MARGIN + COLUMNS.words,
-      top,
-      10,
-      inner - COLUMNS.words,
-    );
+    const right = write(sheetWords(test), MARGIN + COLUMNS.words, top, 10, inner - COLUMNS.words);
     y = Math.max(left, right) + 2 * MM;
   }
   if (print.tests.length === 0) write('No sheet yet.', MARGIN, y, 11, inner);

@@ -1,6 +1,7 @@
 import { MOST_UNITS, casts, castStrengths, channels } from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { instantMs, oneOf, seconds, stops, text, uuid, version } from '../../kit/fields.ts';
+import { startKinds } from './start-kinds.ts';
 import { MOST_COLOUR_TESTS, ringPatches } from './limits.ts';
 
 const closed = { additionalProperties: false };
@@ -14,9 +15,17 @@ export const Pack = Type.Object(
   { title: 'The filter pack', ...closed },
 );
 
-/** Pack and time, and why they are these. */
+/** Pack and time, and where they come from: a print by its name, or the box before. */
 const Start = Type.Object(
-  { pack: Pack, seconds: seconds('The time'), why: text('Why', 300) },
+  {
+    pack: Pack,
+    seconds: seconds('The time'),
+    by: oneOf(
+      startKinds.map(({ id }) => id),
+      'How it begins',
+    ),
+    from: text('What it begins from', 120),
+  },
   { title: 'What is printed next', ...closed },
 );
 

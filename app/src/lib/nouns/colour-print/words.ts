@@ -6,9 +6,10 @@ import {
   type FilterPack,
   usualColourHead,
 } from '@katachron/core';
+import { format } from 'date-fns';
 import { plainStops, stopsInWords } from '../../words/fraction.ts';
 import type { EnlargerBody } from '../enlarger/contract.ts';
-import { sameName } from '../paper/facts.ts';
+import { sameName } from '../../words/same-name.ts';
 import type { ColourTest } from './contract.ts';
 
 /** A unit as a head can be set: "46.5", "44". */
@@ -54,3 +55,15 @@ export function verdictWords({ verdict, ring }: ColourTest): string {
     plainStops(stops) === '0' ? '' : `${stopsInWords(stops)} ${stops > 0 ? 'more' : 'less'} light`;
   return [seen, light, thought.replace(/\.$/, '')].filter(Boolean).join('; ');
 }
+
+const ringWords = ({ ring }: ColourTest): string =>
+  ring ? `ring-around, ${channels.find(({ id }) => id === ring.channel)?.name ?? 'time'}` : '';
+
+/** All that the lab book says of a sheet, besides its pack and time. */
+export const sheetWords = (test: ColourTest): string =>
+  [
+    ...[ringWords(test), test.box, verdictWords(test) || 'not judged yet'],
+    format(test.atMs, 'd MMMM yyyy, HH:mm'),
+  ]
+    .filter(Boolean)
+    .join('; ');

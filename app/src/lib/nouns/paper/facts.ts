@@ -10,6 +10,7 @@ import {
   type Paper,
 } from '@katachron/core';
 import { attempt } from '../../words/attempt.ts';
+import { sameName } from '../../words/same-name.ts';
 import type { PaperBody } from './contract.ts';
 
 /** What is known of a paper: the default until somebody measured it. */
@@ -36,8 +37,6 @@ function remembered<Key>(
   facts.set(key, found);
   return found;
 }
-
-export const sameName = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
 
 /** The facts of the paper that a name means. */
 export function paperFacts(

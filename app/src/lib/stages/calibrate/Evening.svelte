@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Steps from '../../kit/Steps.svelte';
   import type { Calibration } from '../../nouns/calibration/contract.ts';
   import type { TestKind } from '../../nouns/calibration/kinds/kind.ts';
   import type { Unit } from '../../words/temperature.ts';
@@ -29,13 +30,7 @@
     </section>
     <section aria-label="What is done">
       <h2 class="text-soft">What is done</h2>
-      <ol class="mt-1">
-        {#each steps as step, index (index)}
-          <li class="flex gap-3 border-b border-hair py-1.5">
-            <span class="font-[620]">{index + 1}</span><span>{step}</span>
-          </li>
-        {/each}
-      </ol>
+      <div class="mt-1"><Steps {steps} /></div>
     </section>
   </div>
 </details>

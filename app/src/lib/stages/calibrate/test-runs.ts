@@ -1,6 +1,6 @@
 import { format } from 'date-fns';
 import type { TestKind } from '../../nouns/calibration/kinds/kind.ts';
-import { sameThing } from '../../nouns/calibration/kinds/same-thing.ts';
+import { sameName } from '../../words/same-name.ts';
 import { cellsOf, textOf } from '../../nouns/calibration/fields/tables.ts';
 import type { TestRun } from '../../nouns/roll/test-runs.server.ts';
 import { clockTime } from '../../words/duration.ts';
@@ -20,7 +20,7 @@ export interface RunLine {
 export function runLines(kind: TestKind, film: string, runs: readonly TestRun[]): RunLine[] {
   const meant = ({ test }: TestRun) => (test === kind.id ? 0 : 1);
   return runs
-    .filter((run) => sameThing(run.film, film))
+    .filter((run) => sameName(run.film, film))
     .toSorted((a, b) => meant(a) - meant(b))
     .slice(0, MOST_SHOWN)
     .map((run): RunLine => {

@@ -1,6 +1,6 @@
 import type { Print } from '../../nouns/print/contract.ts';
 import { negativeName, readNegativeName } from '../../nouns/negative/name.ts';
-import { sameName } from '../../nouns/paper/facts.ts';
+import { sameName } from '../../words/same-name.ts';
 import type { Roll } from '../../nouns/roll/contract.ts';
 import { everything } from '../../nouns/logbook/asked.ts';
 import { logbookPage } from './store.server.ts';

@@ -2,7 +2,7 @@ import type { Part } from '../../nouns/picture/part.ts';
 import type { Print } from '../../nouns/print/contract.ts';
 import { framePart } from '../../nouns/proof/cells.ts';
 import { readNegativeName, rollNumber } from '../../nouns/negative/name.ts';
-import { sameName } from '../../nouns/paper/facts.ts';
+import { sameName } from '../../words/same-name.ts';
 import { photographed } from '../../nouns/proof/store.server.ts';
 import type { LogbookEntry } from './store.server.ts';
 

@@ -3,7 +3,7 @@
   import ShelfSlot from '../../kit/ShelfSlot.svelte';
   import SlotChoice from '../../kit/SlotChoice.svelte';
   import SlotText from '../../kit/SlotText.svelte';
-  import { sameName } from '../../nouns/paper/facts.ts';
+  import { sameName } from '../../words/same-name.ts';
   import { withContrast } from './keep.ts';
   import type { PrintView } from './print-view.ts';
   import type { ProofSetup } from './proof-setup.ts';

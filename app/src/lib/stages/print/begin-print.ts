@@ -1,7 +1,8 @@
 import { firstStrip, type PrintReading } from '@katachron/core';
 import { newDraft } from '../../nouns/in-hand/begin.ts';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
-import { paperFacts, sameName } from '../../nouns/paper/facts.ts';
+import { paperFacts } from '../../nouns/paper/facts.ts';
+import { sameName } from '../../words/same-name.ts';
 import { attempt } from '../../words/attempt.ts';
 import { stripPartDraft } from './keep.ts';
 import { teachers } from './session.ts';

@@ -1,7 +1,7 @@
 import { format } from 'date-fns';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { FindingBody, FindingKind } from '../../nouns/finding/contract.ts';
-import { sameName } from '../../nouns/paper/facts.ts';
+import { sameName } from '../../words/same-name.ts';
 import { lensWords } from './setup-now.ts';
 
 /** What each kind of finding is called. */

@@ -15,7 +15,7 @@ import type { Enlarger } from '../../nouns/enlarger/contract.ts';
 import { withFallOff } from '../../nouns/enlarger/form.ts';
 import type { Held } from '../../nouns/in-hand/held.svelte.ts';
 import { paperSize } from '../../nouns/paper/sizes.ts';
-import { sameName } from '../../nouns/paper/facts.ts';
+import { sameName } from '../../words/same-name.ts';
 import { type GivenFiring } from '../../nouns/print/sheet.ts';
 import { MOST_SHEETS } from '../../nouns/print/limits.ts';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';

@@ -24,7 +24,8 @@ import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { PaperBody } from '../../nouns/paper/contract.ts';
 import type { Print } from '../../nouns/print/contract.ts';
 import { attempt, type Attempt } from '../../words/attempt.ts';
-import { sameName, type PaperFacts } from '../../nouns/paper/facts.ts';
+import { type PaperFacts } from '../../nouns/paper/facts.ts';
+import { sameName } from '../../words/same-name.ts';
 import { probeReadings, readingsOf } from './read-places.ts';
 
 /** Less than this nobody sees, stops. */

@@ -8,7 +8,7 @@ import type { KeptNegative } from '../../nouns/negative/kept.ts';
 import type { Print } from '../../nouns/print/contract.ts';
 import { attempt } from '../../words/attempt.ts';
 import { parseDecimal } from '../../words/decimal.ts';
-import { sameName } from '../../nouns/paper/facts.ts';
+import { sameName } from '../../words/same-name.ts';
 
 /** What stands in the darkroom, and what was printed there on the same paper. */
 export interface Bench {

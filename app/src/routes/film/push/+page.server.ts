@@ -1,6 +1,6 @@
 import { forPage } from '$lib/server/page.ts';
 import { ownCurves } from '$lib/nouns/calibration/own-curves.ts';
-import { sameName } from '$lib/nouns/paper/facts.ts';
+import { sameName } from '$lib/words/same-name.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
 
 /** How far the page explains: from a pull of two stops to a push of three. */

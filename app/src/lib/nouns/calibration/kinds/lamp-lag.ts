@@ -1,7 +1,7 @@
 import { knownLag, worthOfGlow } from '@katachron/core';
 import { numberField, optional, textField, timeField } from '../fields/simple.ts';
 import { bodyOf, type Things } from '../changes.ts';
-import { sameThing } from './same-thing.ts';
+import { sameName } from '../../../words/same-name.ts';
 import { testKind } from './kind.ts';
 
 /** Light that a lamp loses at each firing. */
@@ -81,7 +81,7 @@ export const lampLag = testKind({
   },
   changes: ({ lagSeconds }, { enlarger }, { enlargers }: Things) =>
     enlargers
-      .filter(({ name }) => sameThing(name, enlarger))
+      .filter(({ name }) => sameName(name, enlarger))
       .map((kept) => ({
         label: `Write it on ${kept.name}`,
         done: `${kept.name} has a lag of ${lagSeconds.toFixed(2)} s now.`,

@@ -8,7 +8,7 @@ import {
 } from '@katachron/core';
 import { attempt } from '../../../words/attempt.ts';
 import type { Calibration } from '../contract.ts';
-import { sameThing } from './same-thing.ts';
+import { sameName } from '../../../words/same-name.ts';
 
 /** What is known of a film's reciprocity. */
 export interface ReciprocityGiven {
@@ -35,7 +35,7 @@ export function lawOfFilm(
   film: string,
 ): { readonly law: ReciprocityLaw; readonly foundAtMs: number } | undefined {
   const tests = found
-    .filter(({ kind, given }) => kind === 'reciprocity' && sameThing(String(given.film), film))
+    .filter(({ kind, given }) => kind === 'reciprocity' && sameName(String(given.film), film))
     .toSorted((a, b) => b.foundAtMs - a.foundAtMs);
   for (const { given, foundAtMs } of tests) {
     const law = attempt(() => lawOf(given as unknown as ReciprocityGiven)).value;

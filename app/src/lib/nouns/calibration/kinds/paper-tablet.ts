@@ -21,7 +21,7 @@ import { bodyOf, type Things } from '../changes.ts';
 import { choiceField, numberField, textField, timeField } from '../fields/simple.ts';
 import { columnsField } from '../fields/tables.ts';
 import { paperField } from './common.ts';
-import { sameThing } from './same-thing.ts';
+import { sameName } from '../../../words/same-name.ts';
 import { testKind } from './kind.ts';
 
 const steps = tabletSteps(TABLET_STEPS);
@@ -223,7 +223,7 @@ export const paperTablet = testKind({
   },
   changes: ({ settings, dMin, dMax, layers }, { paper, contrastSetId }, { papers }: Things) => {
     if (dMax < LEAST_BLACK || dMin > 0.2) return [];
-    const kept = papers.find(({ name }) => sameThing(name, paper));
+    const kept = papers.find(({ name }) => sameName(name, paper));
     const rounded = (value: number, digits: number) => Number(value.toFixed(digits));
     const body: PaperBody = {
       ...(kept ? bodyOf(kept) : { name: paper, base: 'resin-coated' as const, note: '' }),

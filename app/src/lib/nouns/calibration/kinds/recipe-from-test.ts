@@ -1,6 +1,6 @@
 import type { RecipeBody } from '../../recipe/contract.ts';
 import { bodyOf, type Change, type Things } from '../changes.ts';
-import { sameThing } from './same-thing.ts';
+import { sameName } from '../../../words/same-name.ts';
 
 interface FromTest {
   readonly exposureIndex: number;
@@ -20,7 +20,7 @@ const MOST_PERCENT = 200;
  * tested EI and with the tested time. One that came of a test before, at that EI, is changed; otherwise there is a new one.
  */
 export function recipeFromTest({ recipes }: Things, film: string, found: FromTest): Change[] {
-  const own = recipes.filter((recipe) => sameThing(recipe.film, film));
+  const own = recipes.filter((recipe) => sameName(recipe.film, film));
   const sources = own.filter(
     (recipe, index) =>
       own.findIndex(

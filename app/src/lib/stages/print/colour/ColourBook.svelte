@@ -1,8 +1,6 @@
 <script lang="ts">
-  import { channels } from '@katachron/core';
-  import { format } from 'date-fns';
   import type { ColourTest } from '../../../nouns/colour-print/contract.ts';
-  import { packWords, verdictWords } from '../../../nouns/colour-print/words.ts';
+  import { packWords, sheetWords } from '../../../nouns/colour-print/words.ts';
 
   interface Props {
     printId: string;
@@ -13,11 +11,8 @@
   const lines = $derived(
     tests
       .map((test, at) => ({
-        test,
-        number: at + 1,
-        moved: test.ring
-          ? `ring-around, ${channels.find(({ id }) => id === test.ring!.channel)?.name ?? 'time'}`
-          : '',
+        ...{ id: test.id, number: at + 1, words: sheetWords(test) },
+        given: `${packWords(test.pack)}, ${test.seconds.toFixed(1)} s`,
       }))
       .toReversed(),
   );
@@ -26,20 +21,11 @@
 <section class="mt-8" aria-label="The lab book">
   <h2 class="text-xl font-[620]">The lab book</h2>
   <ol class="mt-1">
-    {#each lines as { test, number, moved } (test.id)}
+    {#each lines as { id, number, given, words } (id)}
       <li class="flex flex-wrap gap-x-6 border-b border-hair py-2">
         <span class="w-24 shrink-0 font-[600]">Sheet {number}</span>
-        <span class="shrink-0">{packWords(test.pack)}, {test.seconds.toFixed(1)} s</span>
-        <span class="min-w-0 flex-1 basis-60 break-words text-soft"
-          >{[
-            moved,
-            test.box,
-            verdictWords(test) || 'not judged yet',
-            format(test.atMs, 'd MMMM yyyy, HH:mm'),
-          ]
-            .filter(Boolean)
-            .join('; ')}</span
-        >
+        <span class="shrink-0">{given}</span>
+        <span class="min-w-0 flex-1 basis-60 break-words text-soft">{words}</span>
       </li>
     {:else}
       <li class="reason text-soft">

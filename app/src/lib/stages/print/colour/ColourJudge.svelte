@@ -21,15 +21,14 @@
   {#if test.ring}
     <p class="mt-2" id="ring-pick">Which patch is right? Between two counts.</p>
     <div class="mt-1 flex flex-wrap gap-2" role="group" aria-labelledby="ring-pick">
-      {#each positions as { position, name } (position)}
+      {#each positions as { position, name, mark } (position)}
         <button
           type="button"
           class="min-h-14 min-w-14 rounded-xl border-2 border-hair px-2 font-[600] aria-pressed:border-rim aria-pressed:bg-rim aria-pressed:text-on-rim"
           data-leaves-space
           aria-label={name}
           aria-pressed={form.picked === String(position)}
-          onclick={() => (form.picked = String(position))}
-          >{Number.isInteger(position) ? position + 1 : '·'}</button
+          onclick={() => (form.picked = String(position))}>{mark}</button
         >
       {/each}
     </div>

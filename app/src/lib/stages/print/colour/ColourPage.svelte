@@ -109,12 +109,12 @@
       <p class="mt-2 text-[15px] text-soft">The time goes {view.headWords}.</p>
       {#if starts.length > 0}
         <ul class="mt-3" aria-label="Ways to begin">
-          {#each starts as way (way.label)}
+          {#each starts as way (way.by)}
             <li class="border-b border-hair py-1.5">
               <button
                 class="min-h-11 text-left font-[600]"
                 type="button"
-                onclick={() => void hand.write({ start: way.start })}>{startWords(way)}</button
+                onclick={() => void hand.write({ start: way })}>{startWords(way)}</button
               >
             </li>
           {/each}

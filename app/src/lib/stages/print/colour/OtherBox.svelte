@@ -26,13 +26,7 @@
     });
     trouble = carried.trouble;
     if (!carried.value) return;
-    const { correction, start } = carried.value;
-    const kept = await hand.write({
-      box: box.trim(),
-      ...(correction && { correction }),
-      ...(start && { start }),
-    });
-    if (!kept) return;
+    if (!(await hand.write(carried.value))) return;
     box = '';
     says = '';
   }

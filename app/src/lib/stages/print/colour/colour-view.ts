@@ -10,13 +10,14 @@ import {
   type FilterPack,
 } from '@katachron/core';
 import type { ColourPrintBody, ColourTest } from '../../../nouns/colour-print/contract.ts';
+import { startKind } from '../../../nouns/colour-print/start-kinds.ts';
 import {
   changeWords,
   headFor,
   packWords,
   verdictWords,
 } from '../../../nouns/colour-print/words.ts';
-import { sameName } from '../../../nouns/paper/facts.ts';
+import { sameName } from '../../../words/same-name.ts';
 import type { EnlargerBody } from '../../../nouns/enlarger/contract.ts';
 import { attempt } from '../../../words/attempt.ts';
 import { enlargerSeconds } from '../../../words/duration.ts';
@@ -122,7 +123,7 @@ export function colourView(body: ColourPrintBody, enlargers: readonly EnlargerBo
   const last = body.tests.at(-1);
   const started = body.start;
   const worked = attempt((): NextColour => {
-    if (started) return { ...started, sentences: [started.why] };
+    if (started) return { ...started, sentences: [startKind(started.by).why(started.from)] };
     if (last) return judged(last, head, lagSeconds);
     return {
       ...USUAL_START,

@@ -17,7 +17,6 @@ export const ringMoves = [
   ...channels.map(({ id, name }) => ({ id, name })),
   { id: 'time', name: 'the time' },
 ] as const;
-export type RingMoveId = ChannelId | 'time';
 
 /** A ring-around as it is being typed. */
 export interface RingForm {
@@ -89,6 +88,8 @@ export const ringPositions = (patches: number) =>
     const before = Math.floor(position) + 1;
     return {
       position,
+      /** On its button: a number, or a dot between two. */
+      mark: Number.isInteger(position) ? String(before) : '·',
       name: Number.isInteger(position)
         ? `Patch ${before}`
         : `Between patch ${before} and ${before + 1}`,

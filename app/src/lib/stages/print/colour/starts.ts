@@ -1,17 +1,12 @@
 import { packByReadings, toAnotherBox, type ColourHead } from '@katachron/core';
 import type { ColourPrint, ColourPrintBody } from '../../../nouns/colour-print/contract.ts';
+import { startKind } from '../../../nouns/colour-print/start-kinds.ts';
 import { packWords } from '../../../nouns/colour-print/words.ts';
-import { sameName } from '../../../nouns/paper/facts.ts';
+import { sameName } from '../../../words/same-name.ts';
 import { attempt } from '../../../words/attempt.ts';
 import { judged, USUAL_START } from './colour-view.ts';
 
 type Start = NonNullable<ColourPrintBody['start']>;
-
-/** A way to begin, with what it comes to. */
-export interface ColourStart {
-  readonly label: string;
-  readonly start: Start;
-}
 
 const NO_CORRECTION = { c: 0, m: 0, y: 0, stops: 0 };
 const boxOf = ({ correction = NO_CORRECTION }: Pick<ColourPrintBody, 'correction'>) => {
@@ -45,63 +40,35 @@ export function colourStarts(
   body: ColourPrintBody,
   others: readonly ColourPrint[],
   head: ColourHead,
-): ColourStart[] {
+): Start[] {
   const before = known(others, head);
-  const [same] = before.filter(({ print }) => sameName(print.paper, body.paper));
-  const [read] = before.filter(({ print }) => print.light !== undefined);
-  const fromLast = same && {
-    from: same.print.name,
-    ...attempt(() => toAnotherBox(same.last, boxOf(same.print), boxOf(body), head)),
+  const same = before.find(({ print }) => sameName(print.paper, body.paper));
+  const read = before.find(({ print }) => print.light !== undefined);
+  const { light, correction } = body;
+  const way = (by: Start['by'], from: string, work: () => Pick<Start, 'pack' | 'seconds'>) => {
+    const { value } = attempt(work);
+    return value ? [{ ...rounded(value), by, from }] : [];
   };
-  const fromLight = body.light &&
-    read && {
-      from: read.print.name,
-      ...attempt(() =>
-        packByReadings({ ...read.last, light: read.print.light! }, body.light!, head),
-      ),
-    };
-  const fromBox =
-    body.correction && attempt(() => toAnotherBox(USUAL_START, boxOf({}), boxOf(body), head));
   return [
-    ...(fromLast?.value
-      ? [
-          {
-            label: `As ${fromLast.from}`,
-            start: {
-              ...rounded(fromLast.value),
-              why: `As ${fromLast.from} on this paper, with what the two boxes say of themselves.`,
-            },
-          },
-        ]
+    ...(same
+      ? way('last-print', same.print.name, () =>
+          toAnotherBox(same.last, boxOf(same.print), boxOf(body), head),
+        )
       : []),
-    ...(fromLight?.value
-      ? [
-          {
-            label: `By readings against ${fromLight.from}`,
-            start: {
-              ...rounded(fromLight.value),
-              why: `Each layer gets the light that it got from ${fromLight.from}, by the readings of three channels.`,
-            },
-          },
-        ]
+    ...(light && read
+      ? way('readings', read.print.name, () =>
+          packByReadings({ ...read.last, light: read.print.light! }, light, head),
+        )
       : []),
-    ...(fromBox?.value
-      ? [
-          {
-            label: 'By the box alone',
-            start: {
-              ...rounded(fromBox.value),
-              why: 'The usual start, with what the box says of itself.',
-            },
-          },
-        ]
+    ...(correction
+      ? way('box', '', () => toAnotherBox(USUAL_START, boxOf({}), boxOf(body), head))
       : []),
   ];
 }
 
 /** "As Gathering glass: C 0 M 44 Y 58, 11.5 s". */
-export const startWords = ({ label, start }: ColourStart): string =>
-  `${label}: ${packWords(start.pack)}, ${start.seconds.toFixed(1)} s`;
+export const startWords = ({ by, from, pack, seconds }: Start): string =>
+  `${startKind(by).name(from)}: ${packWords(pack)}, ${seconds.toFixed(1)} s`;
 
 /** What a print asks for on another box. */
 export function onAnotherBox(
@@ -110,15 +77,10 @@ export function onAnotherBox(
   correction: NonNullable<ColourPrintBody['correction']>,
   now: { readonly pack: Start['pack']; readonly seconds: number },
   head: ColourHead,
-): ColourPrintBody {
+): Pick<ColourPrintBody, 'box' | 'correction' | 'start'> {
   const carried = toAnotherBox(now, boxOf(body), boxOf({ correction }), head);
-  const from = body.box.trim() || 'the last box';
   return {
-    ...body,
     ...{ box, correction },
-    start: {
-      ...rounded(carried),
-      why: `Carried from ${from} to ${box.trim() || 'this box'} by what the boxes say of themselves.`,
-    },
+    start: { ...rounded(carried), by: 'another-box', from: body.box.trim() },
   };
 }

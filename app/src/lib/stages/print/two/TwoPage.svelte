@@ -6,6 +6,7 @@
   import { shelfInHand } from '../../../kit/shelf-in-hand.svelte.ts';
   import ShelfSlot from '../../../kit/ShelfSlot.svelte';
   import SlotOnLeave from '../../../kit/SlotOnLeave.svelte';
+  import Steps from '../../../kit/Steps.svelte';
   import type { Enlarger } from '../../../nouns/enlarger/contract.ts';
   import type { PaperThing } from '../../../nouns/paper/contract.ts';
   import type { TwoNegatives, TwoNegativesBody } from '../../../nouns/two-negatives/contract.ts';
@@ -130,13 +131,7 @@
       </p>
       <GridTable {view} picked={form.picked} onpick={(picked) => (form.picked = picked)} />
       {#if !view.open}
-        <ol class="mt-3">
-          {#each gridSteps(view) as step, index (step)}
-            <li class="flex gap-3 border-b border-hair py-1.5">
-              <span class="font-[620]">{index + 1}</span><span>{step}</span>
-            </li>
-          {/each}
-        </ol>
+        <div class="mt-3"><Steps steps={gridSteps(view)} /></div>
       {/if}
     {:else}
       <p class="reason text-soft">
@@ -162,13 +157,7 @@
           : 'Each alone: the grid shows what they make together.'}
       </p>
       <HowMany {body} onset={(change) => void hand.write(change)} {ontrouble} />
-      <ol class="mt-2">
-        {#each view.steps as step, index (step)}
-          <li class="flex gap-3 border-b border-hair py-1.5">
-            <span class="font-[620]">{index + 1}</span><span>{step}</span>
-          </li>
-        {/each}
-      </ol>
+      <div class="mt-2"><Steps steps={view.steps} /></div>
     {:else}
       <p class="reason text-soft">
         The plan stands here: how many sheets, in which order, which way up.

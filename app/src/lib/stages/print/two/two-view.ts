@@ -10,7 +10,8 @@ import {
 } from '@katachron/core';
 import type { Enlarger } from '../../../nouns/enlarger/contract.ts';
 import type { PaperThing } from '../../../nouns/paper/contract.ts';
-import { paperFacts, sameName } from '../../../nouns/paper/facts.ts';
+import { paperFacts } from '../../../nouns/paper/facts.ts';
+import { sameName } from '../../../words/same-name.ts';
 import type { SideOfTwo, TwoNegativesBody } from '../../../nouns/two-negatives/contract.ts';
 import { attempt } from '../../../words/attempt.ts';
 import { enlargerSeconds } from '../../../words/duration.ts';

@@ -1,5 +1,5 @@
 import { developedTests } from '$lib/nouns/calibration/kinds/index.ts';
-import { sameName } from '$lib/nouns/paper/facts.ts';
+import { sameName } from '$lib/words/same-name.ts';
 import { recipes } from '$lib/nouns/recipe/store.server.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
 import { forPage } from '$lib/server/page.ts';

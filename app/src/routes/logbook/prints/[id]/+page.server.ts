@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { printsInHand } from '$lib/nouns/in-hand/store.server.ts';
 import { prints } from '$lib/nouns/print/store.server.ts';
-import { sameName } from '$lib/nouns/paper/facts.ts';
+import { sameName } from '$lib/words/same-name.ts';
 import { trayEventsOf } from '$lib/nouns/print/trays.server.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
 import { rollOfPrint } from '$lib/stages/logbook/history.server.ts';

@@ -1,7 +1,7 @@
 import { frameParts } from '$lib/nouns/proof/cells.ts';
 import { ownCurves } from '$lib/nouns/calibration/own-curves.ts';
 import { testKindOf } from '$lib/nouns/calibration/kinds/index.ts';
-import { sameName } from '$lib/nouns/paper/facts.ts';
+import { sameName } from '$lib/words/same-name.ts';
 import { filmOf } from '$lib/nouns/roll/film-of.ts';
 import { forPage } from '$lib/server/page.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';

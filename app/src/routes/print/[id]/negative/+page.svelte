@@ -11,7 +11,7 @@
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
   import type { NegativeBody } from '$lib/nouns/negative/kept.ts';
   import { negativeKinds } from '$lib/nouns/negative/kinds.ts';
-  import { sameName } from '$lib/nouns/paper/facts.ts';
+  import { sameName } from '$lib/words/same-name.ts';
   import { negativeForm, readNegative } from '$lib/stages/print/negative-facts.ts';
   import NegativeSlot from '$lib/stages/print/NegativeSlot.svelte';
   import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
