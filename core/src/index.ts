@@ -154,5 +154,8 @@ export * from './colour/cast.ts';
 export * from './colour/ring-around.ts';
 export * from './colour/start.ts';
 export * from './exposure/two-negatives/together.ts';
+export * from './exposure/two-negatives/placing.ts';
+export * from './exposure/two-negatives/two-looks.ts';
+export * from './exposure/two-negatives/mock-up.ts';
 export * from './exposure/two-negatives/grid.ts';
 export * from './exposure/two-negatives/feathered-edge.ts';

@@ -50,7 +50,7 @@ export interface PrintedPicture {
 }
 
 /** Paper white of what is shown, where the picture has none of its own. */
-const SHOWN_WHITE = 245;
+export const SHOWN_WHITE = 245;
 /** So many of all pixels are lighter than paper white: dust; ten times as many are denser than a textured highlight. */
 const DUST = 0.003;
 const UNCHANGED = Math.round(MOST_LOOKED_UP / LOOKED_UP_STEP);
