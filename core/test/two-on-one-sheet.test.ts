@@ -23,8 +23,7 @@ const plain = (code: number, width = 30, height = 20) => ({
   ...{ codes: new Uint8Array(width * height).fill(code), width, height },
 });
 const over: Placing = { xMm: 100, yMm: 80, widthMm: 300, turnDegrees: 0 };
-const netOf = (code: number) =>
-  -Math.log10(linearFromCode(code) / linearFromCode(SHOWN_WHITE));
+const netOf = (code: number) => -Math.log10(linearFromCode(code) / linearFromCode(SHOWN_WHITE));
 
 describe('two pictures on one sheet', () => {
   it('add their light, each in its own contrast, as two exposures do', () => {

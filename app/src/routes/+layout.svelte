@@ -36,7 +36,7 @@
 
   const here = $derived(stages.find(({ href }) => page.url.pathname.startsWith(href)));
   /** Pages that are read from two metres, or in the dark, have the window to themselves. */
-  const WHOLE = [/^\/film\/run\//, /^\/print\/[^/]+\/fire/];
+  const WHOLE = [/^\/film\/run\//, /^\/print\/.+\/fire$/];
   const wholeWindow = $derived(
     page.status === 200 && WHOLE.some((path) => path.test(page.url.pathname)),
   );

@@ -579,6 +579,21 @@ function exchange() {
       },
     ],
     [
+      '/api/v1/two-negatives/{id}/outline.pdf',
+      {
+        get: {
+          operationId: 'two-negatives-outline',
+          summary: 'The outline of the first negative as it lies on the sheet, at full size',
+          parameters: [idParameter('id')],
+          responses: {
+            ...file('application/pdf', 'The outline'),
+            '404': problemAnswer('No such print, or no picture of it lies on the sheet'),
+            ...wrongInput,
+          },
+        },
+      },
+    ],
+    [
       '/api/v1/rolls/{id}/label.pdf',
       {
         get: {

@@ -17,8 +17,7 @@ export const twoLooks: readonly TwoLook[] = [
   { id: 'mud', applies: (a, b) => makesMud(a, b) },
   {
     id: 'hold-back',
-    applies: (a, b, together) =>
-      Math.min(a, b) > CLEAN && together - Math.max(a, b) >= TOO_DARK,
+    applies: (a, b, together) => Math.min(a, b) > CLEAN && together - Math.max(a, b) >= TOO_DARK,
   },
   { id: 'fine', applies: () => true },
 ];

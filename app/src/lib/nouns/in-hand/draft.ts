@@ -20,6 +20,8 @@ import {
   firedThings,
   pieceKinds,
   proofThings,
+  twoThings,
+  colourThings,
 } from './limits.ts';
 import {
   Lamp,
@@ -139,7 +141,7 @@ export type ReadingsDraft = Static<typeof ReadingsDraft>;
 /** Paper under the enlarger: what it is to get, firing for firing, and what it has got. */
 const Firing = Type.Object(
   {
-    what: oneOf([...firedThings, ...proofThings], 'What is fired'),
+    what: oneOf([...firedThings, ...proofThings, ...twoThings, ...colourThings], 'What is fired'),
     dialSeconds: Type.Array(Type.Number({ minimum: 0, maximum: 86_400 }), { maxItems: 200 }),
     /** The firing that is next, or lit. */
     at: Type.Integer({ minimum: 0, maximum: 200 }),

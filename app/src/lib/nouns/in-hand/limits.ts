@@ -26,3 +26,9 @@ export type PieceKind = (typeof pieceKinds)[number]['id'];
 export type Fired = (typeof firedThings)[number];
 /** And of a proof, which is no print: the strip across the film's edge, and the sheet itself. */
 export const proofThings = ['proof-strip', 'proof-sheet'] as const;
+/** Of a print of two negatives: the strips of its grid, and each negative by itself. */
+export const twoThings = ['two-grid', 'two-a', 'two-b'] as const;
+export type TwoThing = (typeof twoThings)[number];
+/** Of a colour print: a whole sheet, and patches of a ring-around. */
+export const colourThings = ['colour-sheet', 'colour-ring'] as const;
+export type ColourThing = (typeof colourThings)[number];

@@ -18,6 +18,8 @@ const USED = [
   `SELECT body #>> '{draft,picture,id}' FROM prints_in_hand`,
   `SELECT body #>> '{picture,id}' FROM prints`,
   `SELECT body #>> '{picture,id}' FROM proofs`,
+  `SELECT body #>> '{a,placed,picture,id}' FROM two_negatives`,
+  `SELECT body #>> '{b,placed,picture,id}' FROM two_negatives`,
 ];
 /** What was taken off can be put back for so many days. */
 const KEPT_DAYS = 30;

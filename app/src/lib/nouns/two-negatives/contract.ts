@@ -10,13 +10,60 @@ import {
   uuid,
   version,
 } from '../../kit/fields.ts';
-import { MOST_COPIES_OF_TWO, MOST_TESTS_OF_TWO } from './limits.ts';
+import { fourCorners } from '../picture/contract.ts';
+import { LONGEST_SIDE, pictureKinds } from '../picture/kinds.ts';
+import { GivenFiring } from '../print/sheet.ts';
+import {
+  MOST_AREAS_OF_TWO,
+  MOST_COPIES_OF_TWO,
+  MOST_SHEETS_OF_TWO,
+  MOST_TESTS_OF_TWO,
+} from './limits.ts';
 
 const closed = { additionalProperties: false };
 const lengthMm = (title: string) =>
   Type.Number({ title, exclusiveMinimum: 0, maximum: 10_000, description: 'mm' });
+const placeMm = (title: string) =>
+  Type.Number({ title, minimum: -5000, maximum: 5000, description: 'mm' });
 const step = (title: string) =>
   Type.Number({ title, minimum: 0.05, maximum: 3, description: 'stops' });
+
+/** A picture of a negative, and how it lies on the easel in the mock-up. */
+const Placed = Type.Object(
+  {
+    picture: Type.Object(
+      {
+        id: uuid('The id of the picture'),
+        of: oneOf(
+          pictureKinds.map(({ id }) => id),
+          'What it is of',
+        ),
+        width: count('The width', LONGEST_SIDE, 1),
+        height: count('The height', LONGEST_SIDE, 1),
+        /** Where the frame is on it. */
+        corners: Type.Optional(fourCorners),
+      },
+      { title: 'The picture', ...closed },
+    ),
+    xMm: placeMm('Its middle, across'),
+    yMm: placeMm('Its middle, down'),
+    widthMm: lengthMm('How wide it is on the easel'),
+    turnDegrees: Type.Number({ title: 'Its turn', minimum: -360, maximum: 360 }),
+    mirrored: Type.Optional(Type.Boolean({ title: 'Mirrored' })),
+    /** More or less light than alone. */
+    stops: Type.Number({ title: 'More or less light', minimum: -6, maximum: 6 }),
+  },
+  { title: 'How it lies', ...closed },
+);
+
+/** A place that this negative alone burns, or holds back. */
+const AreaOfOne = Type.Object(
+  {
+    name: text('The area', 60, 1),
+    stops: Type.Number({ title: 'More or less there', minimum: -5, maximum: 5 }),
+  },
+  { title: 'An area', ...closed },
+);
 
 /** One of the two: what it is, and what it gives at the place where both lie. */
 const Side = Type.Object(
@@ -34,6 +81,10 @@ const Side = Type.Object(
     /** A length on the negative and the same on the print. */
     negativeMm: Type.Optional(lengthMm('The length on the negative')),
     printMm: Type.Optional(lengthMm('The length on the print')),
+    placed: Type.Optional(Placed),
+    areas: Type.Optional(
+      Type.Array(AreaOfOne, { title: 'The areas', maxItems: MOST_AREAS_OF_TWO }),
+    ),
   },
   { title: 'A negative', ...closed },
 );
@@ -63,6 +114,27 @@ const Grid = Type.Object(
   { title: 'A grid', ...closed },
 );
 
+const exposure = (title: string) =>
+  Type.Object(
+    {
+      id: uuid('The id of the exposure'),
+      atMs: instantMs('When'),
+      firings: Type.Array(GivenFiring, { title: 'What it got', maxItems: 200 }),
+    },
+    { title, ...closed },
+  );
+
+/** A sheet on its way: A is on it, and B once it was changed. */
+const SheetOfTwo = Type.Object(
+  {
+    /** On its back. */
+    number: count('The number of the sheet', MOST_SHEETS_OF_TWO, 1),
+    a: exposure('The exposure of A'),
+    b: Type.Optional(exposure('The exposure of B')),
+  },
+  { title: 'A sheet', ...closed },
+);
+
 /** Two negatives on one sheet, with all it takes to make it again. */
 export const TwoNegativesBody = Type.Object(
   {
@@ -90,6 +162,20 @@ export const TwoNegativesBody = Type.Object(
         { title: 'A feathered edge', ...closed },
       ),
     ),
+    /** The sheet as it lies on the easel. */
+    easel: Type.Optional(
+      Type.Object(
+        { widthMm: lengthMm('How wide the sheet is'), heightMm: lengthMm('How high the sheet is') },
+        { title: 'The easel', ...closed },
+      ),
+    ),
+    sheets: Type.Optional(
+      Type.Array(SheetOfTwo, {
+        title: 'The sheets',
+        maxItems: MOST_SHEETS_OF_TWO,
+        uniqueItemProperties: ['number'],
+      }),
+    ),
     copies: count('How many prints', MOST_COPIES_OF_TWO, 1),
     spare: count('How many may fail', MOST_COPIES_OF_TWO),
     note: text('The note', 500),
@@ -98,6 +184,8 @@ export const TwoNegativesBody = Type.Object(
 );
 export type TwoNegativesBody = Static<typeof TwoNegativesBody>;
 export type SideOfTwo = TwoNegativesBody['a'];
+export type PlacedOfTwo = NonNullable<SideOfTwo['placed']>;
+export type SheetOfTwo = NonNullable<TwoNegativesBody['sheets']>[number];
 
 export const TwoNegatives = Type.Object(
   { id: uuid('The id'), version, ...TwoNegativesBody.properties },

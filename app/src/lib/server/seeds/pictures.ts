@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import type { ShownPicture } from '../../nouns/picture/contract.ts';
+import type { Placing } from '@katachron/core';
+import type { PlacedOfTwo } from '../../nouns/two-negatives/contract.ts';
 import type { ProofPicture } from '../../nouns/proof/contract.ts';
 
 /** Drawn by `npm run scenes`; as wide and as high as it draws them. */
@@ -46,3 +48,13 @@ export const proofPicture: ProofPicture = {
     { x: 0.0524, y: 0.9407 },
   ],
 };
+
+/** A print of a scene, laid on the easel for a print of two negatives. */
+export const placedSample = (
+  which: Exclude<keyof typeof sample, 'proof'>,
+  placing: Placing,
+): PlacedOfTwo => ({
+  picture: { id: sample[which].id, of: 'print', width: WIDTH, height: HEIGHT },
+  stops: 0,
+  ...placing,
+});

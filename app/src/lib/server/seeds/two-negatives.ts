@@ -1,3 +1,4 @@
+import { placedSample } from './pictures.ts';
 import type { TwoNegativesBody } from '../../nouns/two-negatives/contract.ts';
 
 /** The furnace hall under the winter sky: one print of two negatives, its grid exposed and picked. */
@@ -11,10 +12,15 @@ export const demoTwoNegatives: readonly { readonly id: string; readonly body: Tw
         a: {
           ...{ negative: 'F-031 / 14', setting: 'filter 2', range: 110, tone: 'VI', seconds: 10 },
           ...{ negativeMm: 36, printMm: 240 },
+          // Shifted down and turned a little: its upper edge crosses the sky.
+          placed: placedSample('hall', { xMm: 124, yMm: 112, widthMm: 270, turnDegrees: 2 }),
+          areas: [{ name: 'the furnace mouth', stops: 0.5 }],
         },
         b: {
           ...{ negative: 'F-033 / 2', setting: 'filter 2', range: 110, tone: 'VII', seconds: 8 },
           ...{ negativeMm: 36, printMm: 300 },
+          placed: placedSample('yard', { xMm: 120, yMm: 90, widthMm: 300, turnDegrees: 0 }),
+          areas: [{ name: 'all below the roof', stops: -2 }],
         },
         ...{ aStep: 0.333, bStep: 0.25 },
         tests: [
@@ -26,6 +32,7 @@ export const demoTwoNegatives: readonly { readonly id: string; readonly body: Tw
             picked: { a: 0, b: 0 },
           },
         ],
+        easel: { widthMm: 240, heightMm: 180 },
         edge: { widthMm: 24, fillStops: -0.5 },
         ...{ copies: 2, spare: 2, note: '' },
       },

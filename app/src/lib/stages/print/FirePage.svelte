@@ -13,7 +13,7 @@
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
   import { FireInHand } from './fire-in-hand.svelte.ts';
-  import type { Fireable } from './fireable.ts';
+  import type { AfterFiring, Fireable } from './fireable.ts';
   import FiringNow from './FiringNow.svelte';
   import { capital } from '$lib/words/capital.ts';
 
@@ -25,11 +25,12 @@
   const { clock } = fire;
   const running = $derived(clock.state === 'counting' || clock.state === 'lit');
   const doneWords = $derived.by(() => {
-    if (fire.laidIn) return 'In the developer.';
+    if (fire.laidIn && !of.then) return 'In the developer.';
     if (fire.anotherCopy) {
       return `All given. ${fire.mark} into the dark, the next sheet under the lamp.`;
     }
     if (fire.nothingGiven && !fire.mark) return 'Nothing was given: every firing was left out.';
+    if (of.then) return of.then.words;
     return fire.copy && fire.mark
       ? `${fire.mark} into the developer.`
       : 'All given. Into the developer.';
@@ -68,6 +69,7 @@
       fire.looked = true;
       fire.announce();
     } else if (fire.anotherCopy) fire.nextCopy();
+    else if (fire.done && of.then) void goOn(of.then);
     else if (fire.done) void intoDeveloper();
     else fire.fire();
   }
@@ -80,6 +82,16 @@
     if (away) return;
     fire.takenAway();
     await goto(of.back);
+  }
+
+  /** Where it goes somewhere else than into the developer. */
+  async function goOn({ begin, to }: AfterFiring) {
+    begin?.();
+    fire.laidIn = true;
+    away = !(await answers());
+    if (away) return;
+    fire.takenAway();
+    await goto(to);
   }
 
   function leave() {
@@ -126,7 +138,11 @@
         {#if fire.lit}
           <li class="text-caution">The lamp is on to focus: no paper under it</li>
         {/if}
-        {#if desk.light === 'white'}
+        {#if of.dark}
+          <li class="text-caution">
+            No light at all: switch to Dark, then go by ear, a tap a step
+          </li>
+        {:else if desk.light === 'white'}
           <li class="text-caution">This screen is white: R turns it red</li>
         {/if}
       </ul>
@@ -142,10 +158,10 @@
           The server does not answer. The clock below goes on here; Space tries again.
         </p>
       {/if}
-      <p class="mt-3 text-xl text-soft md:text-2xl">
-        Slide it in in one go, face down, then turn it over; dry your hands before the box is opened
-        again.
-      </p>
+      {#if !of.then}<p class="mt-3 text-xl text-soft md:text-2xl">
+          Slide it in in one go, face down, then turn it over; dry your hands before the box is
+          opened again.
+        </p>{/if}
     {:else if fire.line}
       <FiringNow {fire} line={fire.line} />
     {/if}
@@ -155,7 +171,8 @@
     <div class="max-md:grid max-md:w-full">
       <Button main large keyHint="Space" onclick={bigButton}>
         {#if fire.lines.length === 0}Back{:else if !fire.looked}All looked over{:else if fire.anotherCopy}Next
-          sheet{:else if fire.done}Into the developer{:else if running}Firing{:else}Fire{/if}
+          sheet{:else if fire.done}{of.then?.button ??
+            'Into the developer'}{:else if running}Firing{:else}Fire{/if}
       </Button>
     </div>
     {#if running}

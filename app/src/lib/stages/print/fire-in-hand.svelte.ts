@@ -237,7 +237,7 @@ export class FireInHand {
       const sheetId = ids[laid];
       const name = copies > 1 && this.mark ? `${this.name} ${this.mark}` : this.name;
       this.#wetSide.layIn(name, sheetPlan(tray, base, also), {
-        ...(sheetId !== undefined && { sheetId }),
+        ...(sheetId !== undefined && this.of.inRecord && { sheetId }),
         through,
       });
       if (ids.length > 1) this.#keep({ laid: laid + 1 });
@@ -268,6 +268,7 @@ export class FireInHand {
   /** Names what is next, for those who cannot look. */
   announce(): void {
     const { line, looked } = this;
+    if (this.done && !this.anotherCopy && this.of.then) this.#wetSide.say(this.of.then.words);
     if (!line || !looked) return;
     const before = this.lines[this.at - 1];
     const other = before && (before.filter !== line.filter || before.lens !== line.lens);

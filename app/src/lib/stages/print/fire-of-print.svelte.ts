@@ -45,6 +45,8 @@ export class FireOfPrint implements Fireable {
     return names[this.what];
   }
 
+  readonly inRecord = true;
+
   get back(): string {
     return this.#print.path + (parts[this.what] ?? '');
   }

@@ -4,6 +4,17 @@ import type { Through } from '../../nouns/bath/through.ts';
 import type { GivenFiring } from '../../nouns/print/sheet.ts';
 import type { FiringLine } from './firing-lines.ts';
 
+/** What is done with paper that goes somewhere else than into the developer. */
+export interface AfterFiring {
+  readonly words: string;
+  /** On the big button. */
+  readonly button: string;
+  /** What begins with it. */
+  readonly begin?: () => void;
+  /** The page that is next. */
+  readonly to: string;
+}
+
 /** Paper that is to be fired: a strip, a print, a proof. What is kept of it, and where, is its own affair. */
 export interface Fireable {
   /** As it is called on the screen and in the tray. */
@@ -27,6 +38,12 @@ export interface Fireable {
   markOf(sheetId: string): string | undefined;
   /** The sheet of a record that it is, once it was exposed. */
   readonly sheetId: string | undefined;
+  /** It bears no light at all, red neither. */
+  readonly dark?: boolean;
+  /** What happens to it in the trays is written to that record. */
+  readonly inRecord: boolean;
+  /** Where it goes once all was given, where that is not the developer. */
+  readonly then?: AfterFiring | undefined;
   /** The baths that stand in its trays, and what to be told before it is laid into them. */
   readonly through: Through;
   readonly bathCautions: readonly string[];

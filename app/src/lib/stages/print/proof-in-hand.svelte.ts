@@ -1,10 +1,11 @@
-import { lampSwitches, stripKinds, type LampSwitchId } from '@katachron/core';
+import { stripKinds, type LampSwitchId } from '@katachron/core';
 import { keepList, keptList } from '../../kit/kept-list.ts';
 import type { Firing } from '../../nouns/in-hand/draft.ts';
 import type { GivenFiring } from '../../nouns/print/sheet.ts';
 import type { ProofSheet } from '../../nouns/proof/contract.ts';
 import { sendSheet, type ProofOf } from '../../nouns/proof/send-sheet.ts';
 import type { Fireable } from './fireable.ts';
+import { isFiring, isLampSwitch } from './kept-firing.svelte.ts';
 import { emptyBlack, type BlackForm, type blackView } from './proof-view.ts';
 
 const KEY = 'katachron-proof-sheet';
@@ -27,18 +28,6 @@ interface Kept {
 
 const isNumber = (value: unknown) => typeof value === 'number' && Number.isFinite(value);
 
-function isFiring(value: unknown): boolean {
-  if (typeof value !== 'object' || value === null) return false;
-  const { what, dialSeconds, at, given } = value as Partial<Firing>;
-  return (
-    typeof what === 'string' &&
-    Array.isArray(dialSeconds) &&
-    dialSeconds.every(isNumber) &&
-    isNumber(at) &&
-    Array.isArray(given)
-  );
-}
-
 function isKept(entry: unknown): entry is Kept {
   if (typeof entry !== 'object' || entry === null) return false;
   const { form, firing, lampBy } = entry as Partial<Kept>;
@@ -51,8 +40,7 @@ function isKept(entry: unknown): entry is Kept {
       (part === 'picked' && isNumber(form.picked)),
   );
   const kind = stripKinds.some(({ id }) => id === form.kind);
-  const by = lampBy === undefined || lampSwitches.some(({ id }) => id === lampBy);
-  return alike && kind && by && (firing === undefined || isFiring(firing));
+  return alike && kind && isLampSwitch(lampBy) && (firing === undefined || isFiring(firing));
 }
 
 /** The proof that is being made: what was typed and seen on its strip, and what was fired of it. It belongs to this browser. */
@@ -186,6 +174,7 @@ export class FireOfProof implements Fireable {
   readonly nextMark = undefined;
   readonly also = [];
   markOf = (): undefined => undefined;
+  readonly inRecord = true;
 
   /** A proof names no baths. */
   readonly through = [];

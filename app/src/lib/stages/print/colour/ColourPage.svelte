@@ -1,5 +1,6 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
+  import { onMount } from 'svelte';
   import Button from '../../../kit/Button.svelte';
   import Field from '../../../kit/Field.svelte';
   import { keptState } from '../../../kit/kept-state.svelte.ts';
@@ -9,10 +10,12 @@
   import type { Enlarger } from '../../../nouns/enlarger/contract.ts';
   import { attempt } from '../../../words/attempt.ts';
   import PrintPages from '../PrintPages.svelte';
+  import { colourForm } from './colour-form.ts';
   import ColourBook from './ColourBook.svelte';
   import ColourJudge from './ColourJudge.svelte';
   import ColourSetup from './ColourSetup.svelte';
   import { colourView } from './colour-view.ts';
+  import { keptOfColour } from './fire-of-colour.svelte.ts';
   import Drum from './Drum.svelte';
   import OtherBox from './OtherBox.svelte';
   import { colourStarts, startWords } from './starts.ts';
@@ -28,10 +31,9 @@
   const { print, others, enlargers, papers }: Props = $props();
   const hand = shelfInHand<ColourPrintBody>('colour-prints', () => print);
   const body = $derived(hand.now);
-  const nothing = { c: '', m: '', y: '', seconds: '', picked: '', light: '', thought: '' };
   // A page shows one print; another one is another page.
   // svelte-ignore state_referenced_locally
-  const form = keptState(`katachron-colour-${print.id}`, nothing);
+  const form = keptState(`katachron-colour-${print.id}`, colourForm());
   const view = $derived(colourView(body, enlargers));
   /** With what is picked of the open sheet, before it is kept. */
   const ahead = $derived(
@@ -50,13 +52,22 @@
   const main = $derived(
     view.open
       ? { words: 'Keep what was seen', run: keepSeen }
-      : { words: 'This sheet is exposed', run: exposed },
+      : { words: 'Fire this sheet', run: fire },
   );
+  // svelte-ignore state_referenced_locally
+  const kept = keptOfColour(print.id, hand);
+  onMount(() => kept.takeUp());
   useKeys([
     { key: ' ', does: 'the big button', run: () => void main.run() },
     { key: 'Escape', does: 'back to the colour prints', run: () => void goto('/print/colour') },
   ]);
 
+  async function fire() {
+    tried = true;
+    if (dialled.value) await goto(`/print/colour/${print.id}/fire?what=colour-sheet`);
+  }
+
+  /** Under a timer of one's own. */
   async function exposed() {
     tried = true;
     if (!dialled.value) return;
@@ -64,7 +75,7 @@
     const tests = [...body.tests, { ...hand.stampOf(sheet), ...sheet }];
     if (!(await hand.write({ tests }, 'start'))) return;
     tried = false;
-    Object.assign(form, nothing);
+    Object.assign(form, colourForm());
   }
 
   async function keepSeen() {
@@ -75,7 +86,7 @@
     const seen = { ...open, verdict: { ...verdict.value, atMs } };
     if (!(await hand.write({ tests: [...body.tests.slice(0, -1), seen] }))) return;
     tried = false;
-    Object.assign(form, nothing);
+    Object.assign(form, colourForm());
   }
 
   /** What was seen is taken back first, then the sheet. */
@@ -161,7 +172,10 @@
 </div>
 <div class="in-sight mt-6">
   {#if hand.problem}<p class="mb-3 text-trouble" role="alert">{hand.problem}</p>{/if}
-  <Button main keyHint="Space" onclick={() => void main.run()}>{main.words}</Button>
+  <div class="flex flex-wrap gap-3">
+    <Button main keyHint="Space" onclick={() => void main.run()}>{main.words}</Button>
+    {#if !view.open}<Button onclick={() => void exposed()}>This sheet is exposed</Button>{/if}
+  </div>
 </div>
 <ColourBook printId={print.id} tests={body.tests} ontakeback={takeBack} />
 {#if body.tests.length > 0}

@@ -25,10 +25,15 @@
   const back = $derived(`/print/colour/${print.id}`);
 
   useKeys([
-    { key: ' ', does: 'write the sheet down as exposed', run: () => void exposed() },
+    { key: ' ', does: 'fire the patches', run: () => void fire() },
     { key: 'Escape', does: 'back to the print', run: () => void goto(back) },
   ]);
 
+  async function fire() {
+    if (ring.trouble === undefined) await goto(`${back}/fire?what=colour-ring`);
+  }
+
+  /** Under a timer of one's own. */
   async function exposed() {
     if (ring.trouble !== undefined) return;
     const { pack, seconds } = view.next;
@@ -97,7 +102,8 @@
 <div class="in-sight mt-6">
   {#if hand.problem}<p class="mb-3 text-trouble" role="alert">{hand.problem}</p>{/if}
   <div class="flex flex-wrap gap-3">
-    <Button main keyHint="Space" onclick={() => void exposed()}>This sheet is exposed</Button>
+    <Button main keyHint="Space" onclick={() => void fire()}>Fire the patches</Button>
+    <Button onclick={() => void exposed()}>This sheet is exposed</Button>
     <Button href={back}>Back to the print</Button>
   </div>
 </div>

@@ -135,7 +135,7 @@ export function colourView(body: ColourPrintBody, enlargers: readonly EnlargerBo
     sentences: [worked.trouble ?? ''],
   };
   return {
-    ...{ head, lagSeconds, next },
+    ...{ head, lagSeconds, next, timerStep: step },
     packShown: packWords(next.pack),
     /** What stands in the empty fields. */
     dialled: {

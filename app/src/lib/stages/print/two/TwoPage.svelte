@@ -1,5 +1,6 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
+  import { onMount } from 'svelte';
   import Button from '../../../kit/Button.svelte';
   import { keptState } from '../../../kit/kept-state.svelte.ts';
   import { useKeys } from '../../../kit/keys/keys.svelte.ts';
@@ -9,13 +10,19 @@
   import Steps from '../../../kit/Steps.svelte';
   import type { Enlarger } from '../../../nouns/enlarger/contract.ts';
   import type { PaperThing } from '../../../nouns/paper/contract.ts';
+  import type { TwoThing } from '../../../nouns/in-hand/limits.ts';
+  import { countOf } from '../../../words/count.ts';
   import type { TwoNegatives, TwoNegativesBody } from '../../../nouns/two-negatives/contract.ts';
   import PrintPages from '../PrintPages.svelte';
+  import AreasOfTwo from './AreasOfTwo.svelte';
   import AnotherSizeOfTwo from './AnotherSizeOfTwo.svelte';
   import EdgeOfTwo from './EdgeOfTwo.svelte';
   import GridTable from './GridTable.svelte';
   import HowMany from './HowMany.svelte';
   import SideOfTwo from './SideOfTwo.svelte';
+  import { keptOfTwo } from './fire-of-two.svelte.ts';
+  import SheetsOfTwo from './SheetsOfTwo.svelte';
+  import { waitingForB } from './two-exposed.ts';
   import { gridSteps, twoView } from './two-view.ts';
 
   interface Props {
@@ -31,11 +38,20 @@
   // A page shows one print; another one is another page.
   // svelte-ignore state_referenced_locally
   const form = keptState(`katachron-two-${print.id}`, { picked: '' });
-  const main = $derived(
-    view.open
-      ? { words: 'Keep this cell', run: keepCell }
-      : { words: 'The grid is exposed', run: exposed },
-  );
+  const waiting = $derived(waitingForB(body).length);
+  const fire = (what: TwoThing) => goto(`/print/two-negatives/${print.id}/fire?what=${what}`);
+  const main = $derived.by(() => {
+    if (view.open) return { words: 'Keep this cell', run: keepCell };
+    if (waiting > 0) {
+      return { words: `Fire B on ${countOf(waiting, 'sheet')}`, run: () => fire('two-b') };
+    }
+    if (!view.answer?.tested) return { words: 'Fire the grid', run: fireGrid };
+    const sheets = countOf(body.copies + body.spare, 'sheet');
+    return { words: `Fire A on ${sheets}`, run: () => fire('two-a') };
+  });
+  // svelte-ignore state_referenced_locally
+  const kept = keptOfTwo(print.id, hand);
+  onMount(() => kept.takeUp());
   const ontrouble = (trouble: string) => (hand.problem = trouble);
 
   useKeys([
@@ -47,9 +63,17 @@
     },
   ]);
 
+  const noTimes = 'First each negative alone by a strip: type the time that each gets.';
+
+  async function fireGrid() {
+    if (!view.times) hand.problem = noTimes;
+    else await fire('two-grid');
+  }
+
+  /** Under a timer of one's own. */
   async function exposed() {
     if (!view.times) {
-      hand.problem = 'First each negative alone by a strip: type the time that each gets.';
+      hand.problem = noTimes;
       return;
     }
     const { aSeconds, bSeconds } = view.times;
@@ -74,6 +98,19 @@
     const { picked: _cell, ...grid } = last;
     const before = body.tests.slice(0, -1);
     void hand.write({ tests: last.picked ? [...before, grid] : before });
+  }
+
+  /** B is taken off a sheet first, then the sheet. */
+  function takeSheetBack() {
+    const { sheets = [] } = body;
+    const last = sheets.findLast(({ b }) => b) ?? sheets.at(-1);
+    if (!last) return;
+    const { b, ...withoutB } = last;
+    void hand.write({
+      sheets: b
+        ? sheets.map((sheet) => (sheet === last ? withoutB : sheet))
+        : sheets.filter((sheet) => sheet !== last),
+    });
   }
 </script>
 
@@ -122,6 +159,12 @@
   />
 {/each}
 {#if view.mud}<p class="reason text-caution">{view.mud}</p>{/if}
+<p>
+  <a
+    class="slot-in inline-flex min-h-11 items-center font-[600]"
+    href="/print/two-negatives/{print.id}/sheet">How they lie on one sheet</a
+  >
+</p>
 <div class="mt-4 grid grid-cols-1 gap-x-14 gap-y-6 lg:grid-cols-2">
   <section aria-label="The grid">
     <h2 class="text-xl font-[620]">{view.open ? 'Pick a cell, dry' : 'The next grid'}</h2>
@@ -163,6 +206,14 @@
         The plan stands here: how many sheets, in which order, which way up.
       </p>
     {/if}
+    {#each ['a', 'b'] as const as side (side)}
+      <AreasOfTwo
+        letter={side === 'a' ? 'A' : 'B'}
+        side={body[side]}
+        onset={(changed) => void hand.write({ [side]: changed })}
+        {ontrouble}
+      />
+    {/each}
     <EdgeOfTwo
       {body}
       places={view.edge}
@@ -173,6 +224,13 @@
 </div>
 <div class="in-sight mt-6">
   {#if hand.problem}<p class="mb-3 text-trouble" role="alert">{hand.problem}</p>{/if}
-  <Button main keyHint="Space" onclick={() => void main.run()}>{main.words}</Button>
+  <div class="flex flex-wrap gap-3">
+    <Button main keyHint="Space" onclick={() => void main.run()}>{main.words}</Button>
+    {#if !view.open && waiting === 0}
+      {#if view.answer?.tested}<Button onclick={() => void fireGrid()}>Another grid</Button>{/if}
+      <Button onclick={() => void exposed()}>The grid is exposed</Button>
+    {/if}
+  </div>
 </div>
+<SheetsOfTwo sheets={body.sheets ?? []} ontakeback={takeSheetBack} />
 {#if view.answer}<AnotherSizeOfTwo {body} {shelves} />{/if}

@@ -14,6 +14,7 @@ import { paperFacts } from '../../../nouns/paper/facts.ts';
 import { sameName } from '../../../words/same-name.ts';
 import type { SideOfTwo, TwoNegativesBody } from '../../../nouns/two-negatives/contract.ts';
 import { attempt } from '../../../words/attempt.ts';
+import { countOf } from '../../../words/count.ts';
 import { enlargerSeconds } from '../../../words/duration.ts';
 import { signedStops } from '../../../words/fraction.ts';
 
@@ -33,7 +34,7 @@ export interface CellShown {
   readonly word: string;
 }
 
-function lampOf({ enlarger }: TwoNegativesBody, { enlargers }: TwoShelves) {
+export function lampOf({ enlarger }: TwoNegativesBody, { enlargers }: TwoShelves) {
   const { lagSeconds, timerStepSeconds } = enlargers.find(({ name }) => sameName(name, enlarger))
     ?.lamp ?? { lagSeconds: 0, timerStepSeconds: 0.1 };
   return { lagSeconds, timerStepSeconds };
@@ -141,14 +142,17 @@ function edgePlaces({ edge, b }: TwoNegativesBody, paper: Paper) {
 const named = ({ negative, setting }: SideOfTwo, letter: string) =>
   [negative || `negative ${letter}`, setting].filter(Boolean).join(', ');
 
+const areaWords = ({ areas = [] }: SideOfTwo) =>
+  areas.map(({ name, stops }) => `, ${name} ${signedStops(stops)}`).join('');
+
 /** What is done, in its order: each negative is changed once. */
 function steps({ a, b, copies, spare, edge }: TwoNegativesBody, aTime: string, bTime: string) {
   const sheets = copies + spare;
   return [
-    `Trace the outline of A on a scrap on the easel. Mark the top on the back of ${sheets} ${sheets === 1 ? 'sheet' : 'sheets'}: ${copies} wanted, ${spare} may fail.`,
-    `A: ${named(a, 'A')}, ${aTime} s on each sheet${edge ? `, its edge feathered over ${edge.widthMm} mm with a moving card` : ''}. Each goes back undeveloped into the light-tight box, top to top, face down.`,
+    `Trace the outline of A on a scrap on the easel. Mark the top on the back of ${countOf(sheets, 'sheet')}: ${copies} wanted, ${spare} may fail.`,
+    `A: ${named(a, 'A')}, ${aTime} s on each sheet${areaWords(a)}${edge ? `, its edge feathered over ${edge.widthMm} mm with a moving card` : ''}. Each goes back undeveloped into the light-tight box, top to top, face down.`,
     'Change the negative once; lay B by the outline, the lens at the same aperture, and focus on the scrap.',
-    `B: ${named(b, 'B')}, ${bTime} s on each sheet, top to the mark${edge ? `; at the feathered edge ${signedStops(edge.fillStops)} stop of it` : ''}.`,
+    `B: ${named(b, 'B')}, ${bTime} s on each sheet, top to the mark${areaWords(b)}${edge ? `; at the feathered edge ${signedStops(edge.fillStops)} stop of it` : ''}.`,
     'Develop soon: exposed sheets keep the evening in the dark, and not much longer.',
   ];
 }
