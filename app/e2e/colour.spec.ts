@@ -33,13 +33,14 @@ test('a colour print by keyboard: begun from the last one, judged by its cast, p
   // What is really dialled may be another pack; what cannot be dialled is said, and stays.
   await page.getByLabel('M', { exact: true }).fill('forty');
   await page.getByLabel('M', { exact: true }).press('Escape');
-  await pressSpace(page);
+  const exposed = page.getByRole('button', { name: 'This sheet is exposed' });
+  await exposed.press('Enter');
   await expect(page.getByRole('alert')).toContainText('Type the units of M');
   await page.getByLabel('M', { exact: true }).fill('44');
   await page.getByLabel('Y', { exact: true }).fill('58');
   await page.getByLabel('Seconds').fill('11,7');
   await page.getByLabel('Seconds').press('Escape');
-  await pressSpace(page);
+  await exposed.press('Enter');
   const book = page.getByRole('region', { name: 'The lab book' });
   await expect(book.getByRole('listitem')).toContainText('C 0 M 44 Y 58, 11.7 s');
   await expect(book.getByRole('listitem')).toContainText('not judged yet');
@@ -101,7 +102,7 @@ test('a ring-around: each patch with its own time and window, picked between two
   await expect(page).toHaveURL(/\/ring$/);
   await page.getByRole('button', { name: /^What is moved/ }).click();
   await page.getByRole('radio', { name: 'magenta' }).click();
-  await pressSpace(page);
+  await page.getByRole('button', { name: 'This sheet is exposed' }).press('Enter');
   await expect(page.getByText('Which patch is right? Between two counts.')).toBeVisible();
   await page.getByRole('button', { name: 'Between patch 3 and 4' }).press('Enter');
   await expect(page.getByTestId('pack')).toHaveText('C 0 M 42.5 Y 60');
@@ -125,12 +126,95 @@ test('colours are judged in white light only; a server that is away loses nothin
   await page.getByLabel('Seconds').fill('12.5');
   await page.getByLabel('Seconds').press('Escape');
   await context.setOffline(true);
-  await pressSpace(page);
+  const exposed = page.getByRole('button', { name: 'This sheet is exposed' });
+  await exposed.press('Enter');
   await expect(page.getByRole('alert')).toContainText('The server does not answer');
   await expect(page.getByLabel('Seconds')).toHaveValue('12.5');
   await context.setOffline(false);
-  await pressSpace(page);
+  await exposed.press('Enter');
   await expect(
     page.getByRole('region', { name: 'The lab book' }).getByRole('listitem'),
   ).toHaveCount(1);
+});
+
+test('a ring-around is fired in Dark by ear, and the drum’s clock begins once it is closed', async ({
+  page,
+}) => {
+  await page.clock.install();
+  await begin(page, 'Fired in the dark', 'Beck gloss');
+  await page.getByRole('link', { name: 'A ring-around on one sheet' }).press('Enter');
+  await page.getByRole('button', { name: /^How many patches/ }).click();
+  await page.getByRole('radio', { name: '3 patches' }).click();
+  await pressSpace(page);
+  await expect(page).toHaveURL(/fire\?what=colour-ring$/);
+  await expect(page.getByText('No light at all: switch to Dark')).toBeVisible();
+  await expect(page.getByText('C 0 M 35 Y 60 in')).toBeVisible();
+  await page.getByRole('button', { name: 'Dark', exact: true }).click();
+  await expect(page.getByRole('dialog', { name: 'Dark' })).toBeVisible();
+  const hands = page.getByTestId('hands');
+  // Taps alone from here on: looked over, three patches, the drum.
+  await pressSpace(page);
+  for (const patch of [1, 2, 3]) {
+    await expect(hands).toContainText(`Patch ${patch}, window at`);
+    await pressSpace(page);
+    await page.clock.runFor(20_000);
+  }
+  await expect(hands).toHaveText('All given. Into the drum, and close it.');
+  await pressSpace(page);
+  await expect(page).toHaveURL(/\/print\/colour\/[0-9a-f-]{36}$/);
+  await expect(page.getByRole('dialog', { name: 'Dark' })).toBeVisible();
+  await page.keyboard.down('Space');
+  await page.clock.runFor(2500);
+  await page.keyboard.up('Space');
+  await page.getByRole('button', { name: 'Closed, white light' }).click();
+  await expect(page.getByRole('contentinfo', { name: 'The sink' })).toContainText(
+    'Fired in the dark',
+  );
+  await expect(page.getByText('Which patch is right? Between two counts.')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'The lab book' })).toContainText(
+    'ring-around, magenta',
+  );
+});
+
+test('a whole sheet by the lamp: what was given is written down, booked on the bath, and shown with its picture', async ({
+  page,
+}) => {
+  await page.clock.install();
+  await begin(page, 'The punty', 'Carse gloss');
+  await page.getByLabel('Seconds').fill('6,5');
+  await page.getByLabel('Seconds').press('Escape');
+  await pressSpace(page);
+  await expect(page).toHaveURL(/fire\?what=colour-sheet$/);
+  await pressSpace(page);
+  await expect(page.getByTestId('hands')).toHaveText('Whole sheet, 6.5 s');
+  await pressSpace(page);
+  await page.clock.runFor(12_000);
+  await pressSpace(page);
+  const book = page.getByRole('region', { name: 'The lab book' });
+  await expect(book.getByRole('listitem')).toContainText('C 0 M 40 Y 60, 6.5 s');
+  // The print itself under each cast, once there is a picture of it.
+  await page
+    .getByLabel('Put a picture of the dry print to it')
+    .setInputFiles('sample-pictures/yard-in-colour.webp');
+  await expect(page.getByText('The print itself: none, then each cast')).toBeVisible();
+  await expect(book.getByRole('img', { name: 'Sheet 1' })).toBeVisible();
+  const colourful = await book
+    .getByRole('img', { name: 'Sheet 1' })
+    .evaluate(async (image: HTMLImageElement) => {
+      await image.decode();
+      const canvas = document.createElement('canvas');
+      [canvas.width, canvas.height] = [20, 15];
+      const context = canvas.getContext('2d')!;
+      context.drawImage(image, 0, 0, 20, 15);
+      const { data } = context.getImageData(0, 0, 20, 15);
+      return Math.max(...Array.from(data, (code, at) => (at % 4 === 0 ? code - data[at + 2]! : 0)));
+    });
+  expect(colourful).toBeGreaterThan(20);
+  await open(page, '/chemistry/baths');
+  await page
+    .getByRole('link', { name: /Colour developer of 20 November/ })
+    .first()
+    .click();
+  await expect(page.getByRole('link', { name: /The punty/ })).toBeVisible();
+  await expect(page.getByText('1 × 20.3 × 25.4 cm').first()).toBeVisible();
 });

@@ -29,7 +29,8 @@ test('two negatives by keyboard: each alone, the grid, a cell, the plan, another
   ).toBeVisible();
   await expect(page.getByTestId('times')).toHaveText('A 10.0 s · B 8.0 s');
   await expect(page.getByText('Each alone: the grid shows what they make together.')).toBeVisible();
-  await pressSpace(page);
+  await page.getByRole('button', { name: 'The grid is exposed' }).press('Enter');
+  await expect(page.getByRole('heading', { name: 'Pick a cell, dry' })).toBeVisible();
   await pressSpace(page);
   await expect(page.getByRole('alert')).toContainText('Pick the cell that is right, dry.');
   await page.getByRole('button', { name: 'A 12.6 s, B 6.7 s' }).press('Enter');

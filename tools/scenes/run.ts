@@ -1,6 +1,7 @@
 import { fileURLToPath } from 'node:url';
 import sharp from 'sharp';
 import { contactSheet, framesOnTheTable } from './contact-sheet.ts';
+import { colourPrintScan } from './colour-print.ts';
 import { straightPrint } from './photograph.ts';
 import { coolingRacks } from './places/cooling-racks.ts';
 import { furnaceHall } from './places/furnace-hall.ts';
@@ -17,6 +18,7 @@ const places = [
 ];
 const CONTACT_SHEET = 'contact-sheet';
 const TABLET = 'tablet';
+const COLOUR = 'colour';
 const [only, wide = '840'] = process.argv.slice(2);
 const width = Number(wide);
 const height = (width * 3) / 4;
@@ -55,4 +57,7 @@ if (!only || only === 'all' || only === CONTACT_SHEET) {
 }
 if (!only || only === 'all' || only === TABLET) {
   console.log(`The scan of a tablet is in ${await tabletScan(seeded(7))}.`);
+}
+if (!only || only === 'all' || only === COLOUR) {
+  console.log(`A colour print is in ${await colourPrintScan()}.`);
 }

@@ -4,6 +4,7 @@ import { colourBook } from '../../src/lib/nouns/colour-print/book.server.ts';
 import { colourPrintExample } from '../../src/lib/nouns/colour-print/contract.ts';
 import { shelfStores } from '../../src/lib/nouns/shelves.server.ts';
 import { demoColourPrints } from '../../src/lib/server/seeds/colour-prints.ts';
+import { colourSample, pictureFile } from '../../src/lib/server/seeds/pictures.ts';
 import { GET } from '../../src/routes/api/v1/colour-prints/[id]/book.pdf/+server.ts';
 import { call } from './call.ts';
 import { freshDatabase } from './database.ts';
@@ -11,11 +12,12 @@ import { inkOf, pagesOf, textOf } from './pdf-ink.ts';
 
 freshDatabase();
 
+const noPicture = () => Promise.resolve(undefined);
 const [glass, yard] = demoColourPrints.map(({ body }) => body);
 
 describe('the page of the lab book', () => {
   it('has the set-up, and every sheet with pack, time and what was thought; all of it is ink', async () => {
-    const pdf = await colourBook(glass!);
+    const pdf = await colourBook(glass!, noPicture);
     const words = textOf(pdf).replace(/\s+/g, ' ');
     for (const part of [
       'Gathering glass, in colour',
@@ -39,11 +41,23 @@ describe('the page of the lab book', () => {
   });
 
   it('names what a ring-around moved, and goes on to another page when it is long', async () => {
-    expect(textOf(await colourBook(yard!))).toContain('ring-around, magenta');
+    expect(textOf(await colourBook(yard!, noPicture))).toContain('ring-around, magenta');
     const [test] = glass!.tests;
     const many = Array.from({ length: 40 }, () => ({ ...test!, id: randomUUID() }));
-    expect(pagesOf(await colourBook({ ...glass!, tests: many })).length).toBeGreaterThan(1);
-    expect(textOf(await colourBook({ ...glass!, tests: [] }))).toContain('No sheet yet.');
+    expect(pagesOf(await colourBook({ ...glass!, tests: many }, noPicture)).length).toBeGreaterThan(
+      1,
+    );
+    expect(textOf(await colourBook({ ...glass!, tests: [] }, noPicture))).toContain(
+      'No sheet yet.',
+    );
+  });
+
+  it('shows the print itself beside its sheet, in its colours', async () => {
+    const picture = pictureFile(colourSample.name);
+    const page = async (of: Uint8Array | undefined) =>
+      pagesOf(await colourBook(yard!, () => Promise.resolve(of)))[0]!;
+    const [without, beside] = [await page(undefined), await page(picture)];
+    expect(inkOf(beside, 40, 80)).toBeGreaterThan(inkOf(without, 40, 80) + 3000);
   });
 
   it('is answered for a print that is kept, and a sentence for one that is not', async () => {

@@ -11,7 +11,7 @@ import { EnlargerBody, enlargerExample } from '../../src/lib/nouns/enlarger/cont
 import { demoColourPrints } from '../../src/lib/server/seeds/colour-prints.ts';
 import { check } from '../../src/lib/server/validation.ts';
 import { sinks } from '../../src/lib/bench/sink/trays.ts';
-import { drumView } from '../../src/lib/stages/print/colour/drum.ts';
+import { drumView, emptyDrum } from '../../src/lib/stages/print/colour/drum.ts';
 import { castPatches, neutralFills } from '../../src/lib/stages/print/colour/cast-colours.ts';
 import { colourView } from '../../src/lib/stages/print/colour/colour-view.ts';
 import { colourListLine, newestFirst } from '../../src/lib/stages/print/colour/list.ts';
@@ -149,7 +149,7 @@ describe('ways to begin', () => {
 });
 
 describe('the drum', () => {
-  const form = { wanted: '', reads: '', developer: '0:45', bleachFix: '45' };
+  const form = { ...emptyDrum(), bleachFix: '45' };
   const reads = { unit: 'C' as const };
 
   it('has its baths on one clock, the developer within three tenths of a degree', () => {

@@ -1,10 +1,22 @@
-import type { ModelStatic } from 'sequelize';
+import type { ModelStatic, Transaction } from 'sequelize';
+import { bookColourPrint } from './bath/book.server.ts';
 import { type ShelfBodies } from './shelves.ts';
 import { shelfNames, type ShelfName } from './shelf-names.ts';
 import { models, type ShelfRow } from '../server/database/models.ts';
 import { versionedStore } from '../server/store/versioned.ts';
 
 type Kept<Body> = Body & { readonly id: string; readonly version: number };
+
+type Follows<Name extends ShelfName> = (
+  before: ShelfBodies[Name] | undefined,
+  written: Kept<ShelfBodies[Name]>,
+  transaction: Transaction,
+) => Promise<void>;
+
+/** What follows from a write, where something does. */
+const follows: { readonly [Name in ShelfName]?: Follows<Name> } = {
+  'colour-prints': bookColourPrint,
+};
 
 function shelf<Name extends ShelfName>(name: Name) {
   type Body = ShelfBodies[Name];
@@ -19,6 +31,7 @@ function shelf<Name extends ShelfName>(name: Name) {
     model,
     columns: (body) => ({ name: body.name }) as Partial<ShelfRow<Body>>,
     resource,
+    ...(follows[name] && { follows: follows[name] as Follows<Name> }),
   });
   return {
     ...store,

@@ -462,6 +462,10 @@ function exchange() {
             'Keeps a picture, small and grey: JPEG, PNG, WebP or TIFF, up to 60 megapixels and 150 MB; it is never replaced',
           parameters: [
             idParameter('id'),
+            asked('colour', 'Keep its colours as well, small', {
+              type: 'string',
+              enum: ['keep'],
+            }),
             asked('original', 'Keep the file as well, with all that it says of where and when', {
               type: 'string',
               enum: ['keep'],
@@ -492,6 +496,22 @@ function exchange() {
           responses: {
             ...file('image/webp', 'The picture'),
             '404': problemAnswer('No such picture'),
+            ...wrongInput,
+            ...away,
+          },
+        },
+      },
+    ],
+    [
+      '/api/v1/pictures/{id}/colour',
+      {
+        get: {
+          operationId: 'get-picture-colour',
+          summary: 'The picture in its colours, at most 720 pixels long',
+          parameters: [idParameter('id')],
+          responses: {
+            ...file('image/webp', 'The picture'),
+            '404': problemAnswer('No such picture, or its colours were not kept'),
             ...wrongInput,
             ...away,
           },

@@ -1,4 +1,6 @@
 import { printsInHand } from '$lib/nouns/in-hand/store.server.ts';
+import { shelfStores } from '$lib/nouns/shelves.server.ts';
+import { othersInHand } from '$lib/stages/print/others-in-hand.ts';
 import { sameName } from '$lib/words/same-name.ts';
 import { forPage } from '$lib/server/page.ts';
 import { beginPrint } from '$lib/stages/print/begin-print.ts';
@@ -12,7 +14,13 @@ const MOST_WORKED_OUT = 12;
 export function load({ depends }) {
   depends('katachron:prints-in-hand');
   return forPage(async () => {
-    const [all, last] = await Promise.all([printsInHand.all(), printsInHand.last()]);
+    const [all, last, colour, two, enlargers] = await Promise.all([
+      printsInHand.all(),
+      printsInHand.last(),
+      shelfStores['colour-prints'].all(),
+      shelfStores['two-negatives'].all(),
+      shelfStores.enlargers.all(),
+    ]);
     // Prints of an evening are mostly on one paper.
     const papers = all.map(({ draft }) => draft.paper).filter((name) => name.trim() !== '');
     const named = papers.filter(
@@ -32,6 +40,10 @@ export function load({ depends }) {
     const { bench } = benches.find(({ paper }) => sameName(paper, begunOn)) ?? {
       bench: await benchFor(begunOn),
     };
-    return { prints, begun: beginPrint(last?.draft, bench) };
+    return {
+      prints,
+      others: othersInHand(colour, two, enlargers),
+      begun: beginPrint(last?.draft, bench),
+    };
   });
 }

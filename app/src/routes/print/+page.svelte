@@ -138,6 +138,21 @@
 {:else}
   {@render list(now, { state: 'put-aside', words: 'Put aside' })}
 {/if}
+{#if data.others.length > 0}
+  <section class="mt-8" aria-label="In colour, and of two negatives">
+    <h2 class="heading">In colour, and of two negatives</h2>
+    <ul class="mt-3">
+      {#each data.others as { id, href, name, line } (id)}
+        <li class="border-b border-hair py-2">
+          <a class="block" {href}>
+            <span class="line-clamp-2 break-words text-xl font-[560]">{name}</span>
+            <span class="block break-words text-[15px] text-soft">{line}</span>
+          </a>
+        </li>
+      {/each}
+    </ul>
+  </section>
+{/if}
 {#if aside.length > 0}
   <h2 class="heading mt-8">Put aside</h2>
   {@render list(aside, { state: 'in-hand', words: 'Take up' })}

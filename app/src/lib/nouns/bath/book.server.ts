@@ -1,11 +1,13 @@
 import { Op, literal, type Transaction } from 'sequelize';
 import { eventsThatCount, filmArea, type ProcessRecord } from '@katachron/core';
+import { isDeepStrictEqual } from 'node:util';
 import { v5 as nameId } from 'uuid';
 import { database } from '../../server/database/connection.ts';
 import { models } from '../../server/database/models.ts';
 import { printsInHand } from '../in-hand/store.server.ts';
 import type { Print } from '../print/contract.ts';
 import { trayEventsOf } from '../print/trays.server.ts';
+import type { ColourPrintBody } from '../colour-print/contract.ts';
 import type { RollBody } from '../roll/contract.ts';
 import type { KeptEntry } from './ledger.ts';
 import { bathPlace } from './places.ts';
@@ -151,6 +153,35 @@ export async function bookPrint(print: Print): Promise<void> {
         }
       : undefined;
     await database().transaction((transaction) => book(sheetId, passage, transaction));
+  }
+}
+
+/**
+ * Books the sheets of a colour print on the baths of its drum, as they were written down; what was taken back is taken back there
+ * too. Only what changed is looked at.
+ */
+export async function bookColourPrint(
+  before: ColourPrintBody | undefined,
+  { id, name, tests }: ColourPrintBody & { readonly id: string },
+  transaction: Transaction,
+): Promise<void> {
+  const were = new Map(before?.tests.map((test) => [test.id, test]));
+  for (const { id: testId, atMs, baths } of tests) {
+    const was = were.get(testId);
+    were.delete(testId);
+    if (isDeepStrictEqual(was?.baths, baths)) continue;
+    const passage: Passage | undefined = baths && {
+      of: { kind: 'colour-print', id, name },
+      medium: 'paper',
+      areaCm2: baths.widthCm * baths.heightCm,
+      atMs,
+      went: { sheets: { count: 1, widthCm: baths.widthCm, heightCm: baths.heightCm } },
+      bathIds: baths.baths.map((bath) => bath.id),
+    };
+    await book(testId, passage, transaction);
+  }
+  for (const gone of were.values()) {
+    if (gone.baths) await book(gone.id, undefined, transaction);
   }
 }
 

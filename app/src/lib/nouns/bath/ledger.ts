@@ -1,6 +1,7 @@
 import { bathTests, type BathEntry as CoreBathEntry } from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { count, instantMs, oneOf, temperatureC, text, uuid, volumeMl } from '../../kit/fields.ts';
+import { bookedBy } from './booked-by.ts';
 import { FilmLoad } from '../tank/contract.ts';
 
 const areaPerLitre = (title: string) =>
@@ -131,7 +132,10 @@ export const KeptEntry = Type.Object(
     of: Type.Optional(
       Type.Object(
         {
-          kind: oneOf(['roll', 'print'] as const, 'What booked it'),
+          kind: oneOf(
+            bookedBy.map(({ id }) => id),
+            'What booked it',
+          ),
           id: uuid('The roll’s or the print’s id'),
           name: text('What it was called that day', 120, 1),
         },

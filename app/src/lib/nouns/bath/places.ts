@@ -49,6 +49,14 @@ export const bathPlaces = [
     ...{ id: 'print-washing-aid', name: 'washing aid', medium: 'paper', use: 'washing-aid' },
     kinds: ['print-washing-aid'],
   },
+  {
+    ...{ id: 'drum-developer', name: 'colour developer', medium: 'paper' },
+    ...{ use: 'colour-developer', kinds: ['drum-developer'] },
+  },
+  {
+    ...{ id: 'drum-bleach-fix', name: 'bleach-fix', medium: 'paper', use: 'bleach-fix' },
+    kinds: ['drum-bleach-fix'],
+  },
   { id: 'print-toner', name: 'toner', medium: 'paper', use: 'toner', kinds: ['print-toner'] },
 ] as const satisfies readonly BathPlace[];
 export type BathPlaceId = (typeof bathPlaces)[number]['id'];

@@ -1,6 +1,7 @@
 import { MOST_UNITS, casts, castStrengths, channels } from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { instantMs, oneOf, seconds, stops, text, uuid, version } from '../../kit/fields.ts';
+import { PaperThrough } from '../bath/through.ts';
 import { startKinds } from './start-kinds.ts';
 import { MOST_COLOUR_TESTS, ringPatches } from './limits.ts';
 
@@ -69,6 +70,10 @@ const Test = Type.Object(
     pack: Pack,
     seconds: seconds('The time'),
     box: text('The box of paper', 80),
+    /** The print itself, photographed or scanned dry: its colours are kept. */
+    picture: Type.Optional(uuid('The picture of it')),
+    /** The drum's baths, and its size: as much is booked on them. */
+    baths: Type.Optional(PaperThrough),
     ring: Type.Optional(
       Type.Object(
         {

@@ -7,11 +7,13 @@
     words: string;
     /** The file itself is kept too. */
     keepFile?: boolean;
+    /** Its colours are kept too. */
+    inColour?: boolean;
     /** Why the last one could not be taken. */
     problem: string | undefined;
     onput: (picture: Picture) => void;
   }
-  let { words, keepFile = false, problem = $bindable(), onput }: Props = $props();
+  let { words, keepFile = false, inColour = false, problem = $bindable(), onput }: Props = $props();
   const id = $props.id();
   let reading = $state(false);
 
@@ -20,7 +22,7 @@
     if (!file) return;
     problem = undefined;
     reading = true;
-    const kept = await upload(file, keepFile);
+    const kept = await upload(file, { keepFile, inColour });
     reading = false;
     problem = kept.problem;
     if (kept.picture) onput(kept.picture);

@@ -7,6 +7,8 @@ export interface Decoded {
   readonly preview: Uint8Array;
   readonly width: number;
   readonly height: number;
+  /** Small, in its colours, where they were asked for. */
+  readonly colours?: Uint8Array;
 }
 
 /** What is wrong with a file, and the sentence for it. */
@@ -29,7 +31,7 @@ const file = () =>
 type Said = Decoded | { readonly trouble: string };
 
 /** In a thread of its own, which ends with it: what a file does to the decoder ends there too. */
-function inThread(bytes: Uint8Array): Promise<Said> {
+function inThread(bytes: Uint8Array, inColour: boolean): Promise<Said> {
   return new Promise((resolve) => {
     const worker = new Worker(file(), {
       resourceLimits: { maxOldGenerationSizeMb: MOST_MEMORY_MB },
@@ -45,18 +47,18 @@ function inThread(bytes: Uint8Array): Promise<Said> {
       .on('error', (cause: Error & { code?: string }) =>
         end({ trouble: cause.code === 'ERR_WORKER_OUT_OF_MEMORY' ? 'memory' : 'damaged' }),
       );
-    worker.postMessage({ bytes });
+    worker.postMessage({ bytes, inColour });
   });
 }
 
 let last: Promise<unknown> = Promise.resolve();
 
 /**
- * Makes a small grey picture of a file, one at a time.
+ * Makes a small grey picture of a file, one at a time, and one in its colours where that is wanted.
  * @throws Refusal `picture` with a sentence for a file that is no picture, too large or damaged
  */
-export async function decodePicture(bytes: Uint8Array): Promise<Decoded> {
-  const turn = last.then(() => inThread(bytes));
+export async function decodePicture(bytes: Uint8Array, inColour = false): Promise<Decoded> {
+  const turn = last.then(() => inThread(bytes, inColour));
   last = turn;
   const said = await turn;
   if ('trouble' in said) {

@@ -18,11 +18,18 @@ const USED = [
   `SELECT body #>> '{draft,picture,id}' FROM prints_in_hand`,
   `SELECT body #>> '{picture,id}' FROM prints`,
   `SELECT body #>> '{picture,id}' FROM proofs`,
+  `SELECT test ->> 'picture' FROM colour_prints, jsonb_array_elements(body -> 'tests') AS test`,
   `SELECT body #>> '{a,placed,picture,id}' FROM two_negatives`,
   `SELECT body #>> '{b,placed,picture,id}' FROM two_negatives`,
 ];
 /** What was taken off can be put back for so many days. */
 const KEPT_DAYS = 30;
+
+/** What may be kept of a picture besides its greys. */
+interface AlsoKept {
+  readonly original?: string | undefined;
+  readonly inColour?: boolean;
+}
 
 export const pictures = {
   /**
@@ -51,6 +58,11 @@ export const pictures = {
     return (await models().pictureRows.findByPk(id))?.preview;
   },
 
+  /** It in its colours, where they were kept. */
+  async colours(id: string): Promise<Uint8Array | undefined> {
+    return (await models().coloursRows.findByPk(id))?.preview;
+  },
+
   /** The file that it was made of, where that was kept. */
   async original(id: string): Promise<{ type: string; file: Uint8Array } | undefined> {
     return (await models().originalRows.findByPk(id)) ?? undefined;
@@ -58,14 +70,16 @@ export const pictures = {
 
   /**
    * Keeps a picture under its id; the same file again changes nothing, and another one is refused: a picture is never replaced.
-   * @param original the type of the file, where it is to be kept as well, with all that it says of where and when
+   * @param also what else is to be kept of it
+   * @param also.inColour its colours, small
+   * @param also.original the type of the file, where it is to be kept as well, with all that it says of where and when
    */
   async put(
     id: string,
     bytes: Uint8Array,
-    original?: string,
+    { original, inColour = false }: AlsoKept = {},
   ): Promise<{ picture: Picture; created: boolean }> {
-    const kept = await keepPreview(id, bytes);
+    const kept = await keepPreview(id, bytes, inColour);
     if (original !== undefined) {
       await models().originalRows.findOrCreate({
         where: { id },
@@ -79,16 +93,23 @@ export const pictures = {
 async function keepPreview(
   id: string,
   bytes: Uint8Array,
+  inColour: boolean,
 ): Promise<{ picture: Picture; created: boolean }> {
   const digest = digestOf(bytes);
   const kept = await models().pictureRows.findByPk(id, { attributes: { exclude: ['preview'] } });
   if (kept && kept.digest !== digest) throw new Conflict(resource(kept), undefined);
   if (kept) return { picture: resource(kept), created: false };
-  const { preview, width, height } = await decodePicture(bytes);
+  const { preview, width, height, colours } = await decodePicture(bytes, inColour);
   const [row, created] = await models().pictureRows.findOrCreate({
     where: { id },
     defaults: { id, digest, width, height, preview: Buffer.from(preview), madeAt: new Date() },
   });
+  if (colours) {
+    await models().coloursRows.findOrCreate({
+      where: { id },
+      defaults: { id, preview: Buffer.from(colours) },
+    });
+  }
   if (row.digest !== digest) throw new Conflict(resource(row), undefined);
   return { picture: resource(row), created };
 }

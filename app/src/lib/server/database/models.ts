@@ -187,6 +187,14 @@ export class OriginalRow extends Model<
   declare file: Buffer;
 }
 
+export class ColoursRow extends Model<
+  InferAttributes<ColoursRow>,
+  InferCreationAttributes<ColoursRow>
+> {
+  declare id: string;
+  declare preview: Buffer;
+}
+
 const versioned: ModelAttributes = {
   id: { type: DataTypes.UUID, primaryKey: true },
   version: { type: DataTypes.INTEGER, allowNull: false },
@@ -273,6 +281,10 @@ export function models() {
       type: { type: DataTypes.TEXT, allowNull: false },
       file: { type: DataTypes.BLOB, allowNull: false },
     });
+    define(ColoursRow, 'picture_colours', {
+      id: { type: DataTypes.UUID, primaryKey: true },
+      preview: { type: DataTypes.BLOB, allowNull: false },
+    });
     initialised = sequelize;
   }
   return {
@@ -286,5 +298,6 @@ export function models() {
     BathEntryRow,
     pictureRows: PictureRow,
     originalRows: OriginalRow,
+    coloursRows: ColoursRow,
   };
 }

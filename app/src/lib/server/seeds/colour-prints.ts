@@ -1,3 +1,4 @@
+import { colourSample } from './pictures.ts';
 import type { ColourPrintBody } from '../../nouns/colour-print/contract.ts';
 
 const id = (part: number) => `3d9a5e10-0c7b-4f26-a1d4-${String(part).padStart(12, '0')}`;
@@ -51,7 +52,7 @@ export const demoColourPrints: readonly { readonly id: string; readonly body: Co
           },
           {
             ...{ id: id(962), atMs: at('2026-02-27T19:10'), pack: { c: 0, m: 46.5, y: 63 } },
-            ...{ seconds: 9.3, box: 'box 2' },
+            ...{ seconds: 9.3, box: 'box 2', picture: colourSample.id },
           },
         ],
         note: '',

@@ -59,8 +59,8 @@ export async function loadDemo(): Promise<void> {
   for (const { id, body } of demoPrints) {
     if (!(await prints.find(id))) await prints.put(id, body);
   }
-  for (const { id, name } of demoPictures) {
-    if (!(await pictures.find(id))) await pictures.put(id, pictureFile(name));
+  for (const { id, name, inColour } of demoPictures) {
+    if (!(await pictures.find(id))) await pictures.put(id, pictureFile(name), { inColour });
   }
   for (const { id, body } of demoPrintsInHand) {
     if (!(await printsInHand.find(id))) await printsInHand.put(id, body);

@@ -20,7 +20,12 @@ const sample = {
   yard: picture('3', 'yard-in-snow'),
   proof: picture('4', 'contact-sheet'),
 };
-export const demoPictures = Object.values(sample);
+/** The yard in snow as a colour print: its colours are kept. */
+export const colourSample = picture('5', 'yard-in-colour');
+export const demoPictures = [
+  ...Object.values(sample).map((one) => ({ ...one, inColour: false })),
+  { ...colourSample, inColour: true },
+];
 
 /** The file itself: it lies beside what is bundled. */
 export function pictureFile(name: string): Uint8Array {

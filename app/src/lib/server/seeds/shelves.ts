@@ -110,6 +110,20 @@ export const demoShelves: readonly Seed<ShelfName>[] = [
   },
   {
     shelf: 'baths',
+    id: id(98),
+    body: {
+      name: 'Colour developer of 20 November',
+      use: 'colour-developer',
+      mixedAtMs: Date.parse('2026-11-20T18:00:00Z'),
+      volumeMl: 1000,
+      paperCm2PerLitre: 8000,
+      keeping: { fullDays: 42, halfFullDays: 14 },
+      tests: [],
+      note: 'A bottle with a collapsing side; air kills it.',
+    },
+  },
+  {
+    shelf: 'baths',
     id: id(25),
     body: {
       name: 'Stop of 21 November',

@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
-import { UniqueConstraintError, type Model, type ModelStatic } from 'sequelize';
+import { UniqueConstraintError, type Model, type ModelStatic, type Transaction } from 'sequelize';
 import { database } from '../database/connection.ts';
 import type { VersionedFields } from '../database/models.ts';
 import { Conflict } from './conflict.ts';
@@ -21,6 +21,12 @@ interface Mapping<Row extends Model & VersionedFields<Body>, Body, Resource> {
   /** The columns that are searched, from the body, and where they rest on it from the row as it was. */
   readonly columns: (body: Body, row: Row | null) => Partial<Row>;
   readonly resource: (row: Row) => Resource;
+  /** What follows from a write, in the same transaction. */
+  readonly follows?: (
+    before: Body | undefined,
+    written: Resource,
+    transaction: Transaction,
+  ) => Promise<void>;
 }
 
 /**
@@ -49,16 +55,21 @@ export function versionedStore<Row extends Model & VersionedFields<Body>, Body, 
         const made = model.build();
         made.set({ id, version: 1, ...values });
         await made.save({ transaction });
-        return { resource: mapping.resource(made), created: true };
+        const resource = mapping.resource(made);
+        await mapping.follows?.(undefined, resource, transaction);
+        return { resource, created: true };
       }
       if (isDeepStrictEqual(row.body, body)) {
         return { resource: mapping.resource(row), created: false };
       }
       if (basedOn === undefined) throw new VersionMissing();
       if (basedOn !== row.version) throw new Conflict(mapping.resource(row), body);
+      const before = row.body;
       row.set({ ...values, version: row.version + 1 });
       await row.save({ transaction });
-      return { resource: mapping.resource(row), created: false };
+      const resource = mapping.resource(row);
+      await mapping.follows?.(before, resource, transaction);
+      return { resource, created: false };
     });
   }
 

@@ -1,5 +1,6 @@
 import { ROLL_EQUIVALENT_CM2, bathTests, type BathVerdict } from '@katachron/core';
 import { format } from 'date-fns';
+import { bookedBy } from '../../nouns/bath/booked-by.ts';
 import type { Bath } from '../../nouns/bath/contract.ts';
 import type { BathEntry, KeptEntry } from '../../nouns/bath/ledger.ts';
 import { clipTests, stateOf } from '../../nouns/bath/state.ts';
@@ -95,7 +96,9 @@ function entryWords(line: KeptEntry, entries: readonly KeptEntry[], units: BathU
 
 /** What a line is about: the run or the print that booked it, or the other bottle. */
 const hrefOf = ({ of, other }: KeptEntry): string | undefined =>
-  of ? `/logbook/${of.kind}s/${of.id}` : other && `/chemistry/baths/${other.id}`;
+  of
+    ? `${bookedBy.find(({ id }) => id === of.kind)!.address}/${of.id}`
+    : other && `/chemistry/baths/${other.id}`;
 
 /** What a bath is, and how it is doing. */
 export function bathView(

@@ -7,6 +7,7 @@
   import { newId } from '$lib/kit/new-id.ts';
   import type { TwoNegativesBody } from '$lib/nouns/two-negatives/contract.ts';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
+  import { newestTwo, twoListLine } from '$lib/stages/print/two/list.ts';
   import { emptyTwo } from '$lib/stages/print/two/empty.ts';
 
   const { data } = $props();
@@ -37,13 +38,11 @@
 </div>
 {#if problem}<p class="mt-3 text-trouble" role="alert">{problem}</p>{/if}
 <ul class="mt-3">
-  {#each data.prints as { id, name, a, b, paper } (id)}
+  {#each newestTwo(data.prints) as print (print.id)}
     <li class="border-b border-hair py-2">
-      <a class="block" href="/print/two-negatives/{id}">
-        <span class="line-clamp-2 break-words text-xl font-[560]">{name}</span>
-        <span class="block break-words text-[15px] text-soft"
-          >{[a.negative, b.negative, paper].filter(Boolean).join('; ')}</span
-        >
+      <a class="block" href="/print/two-negatives/{print.id}">
+        <span class="line-clamp-2 break-words text-xl font-[560]">{print.name}</span>
+        <span class="block break-words text-[15px] text-soft">{twoListLine(print)}</span>
       </a>
     </li>
   {:else}

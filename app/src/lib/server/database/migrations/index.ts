@@ -19,6 +19,7 @@ import { originals } from './0018-originals.ts';
 import { calibrations } from './0019-calibrations.ts';
 import { colourPrints } from './0020-colour-prints.ts';
 import { twoNegatives } from './0021-two-negatives.ts';
+import { pictureColours } from './0022-picture-colours.ts';
 import type { Migration } from './migration.ts';
 
 /** Every migration, oldest first. */
@@ -44,4 +45,5 @@ export const migrations: readonly Migration[] = [
   calibrations,
   colourPrints,
   twoNegatives,
+  pictureColours,
 ];

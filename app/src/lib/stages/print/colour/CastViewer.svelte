@@ -5,11 +5,13 @@
 
   interface Props {
     head: ColourHead;
+    /** The print's own picture, where there is one. */
+    picture?: string | undefined;
     /** "red slight"; "none", or empty while nothing was picked. */
     picked: string;
     onpick: (picked: string) => void;
   }
-  const { head, picked, onpick }: Props = $props();
+  const { head, picture, picked, onpick }: Props = $props();
   const desk = useDesk();
   const patches = $derived(castPatches(head));
   const rows = $derived(
@@ -22,16 +24,37 @@
     'min-h-11 w-full overflow-hidden rounded-md border-[3px] border-transparent aria-pressed:border-rim';
 </script>
 
-{#snippet pair(fills: readonly string[])}
-  <svg class="block h-10 w-full" viewBox="0 0 2 1" preserveAspectRatio="none" aria-hidden="true">
-    {#each fills as fill, at (at)}<rect x={at} width="1" height="1" {fill} />{/each}
-  </svg>
+{#snippet pair(fills: readonly string[], matrix?: string, id = '')}
+  {#if picture}
+    <svg
+      class="block h-14 w-full"
+      viewBox="0 0 4 3"
+      preserveAspectRatio="xMidYMid slice"
+      aria-hidden="true"
+    >
+      {#if matrix}<filter id="cast-{id}" color-interpolation-filters="linearRGB"
+          ><feColorMatrix values={matrix} /></filter
+        >{/if}
+      <image
+        href="/api/v1/pictures/{picture}/colour"
+        width="4"
+        height="3"
+        preserveAspectRatio="xMidYMid slice"
+        filter={matrix && `url(#cast-${id})`}
+      />
+    </svg>
+  {:else}
+    <svg class="block h-10 w-full" viewBox="0 0 2 1" preserveAspectRatio="none" aria-hidden="true">
+      {#each fills as fill, at (at)}<rect x={at} width="1" height="1" {fill} />{/each}
+    </svg>
+  {/if}
 {/snippet}
 
 {#if desk.light === 'white'}
   <p class="text-[15px] text-soft">
-    A grey and a skin: none, then each cast as it is seen. White light only, and this screen is no
-    measure: name the cast by comparing, and trust the dry print in viewing light.
+    {picture ? 'The print itself' : 'A grey and a skin'}: none, then each cast as it is seen. White
+    light only, and this screen is no measure: name the cast by comparing, and trust the dry print
+    in viewing light.
   </p>
   <div class="mt-2 grid max-w-2xl gap-y-0.5" role="group" aria-label="The cast">
     <button
@@ -51,14 +74,15 @@
     {#each rows as { id, name, cells } (id)}
       <div class="flex items-center gap-3">
         <span class="w-20 shrink-0 pl-[3px]">{name}</span>
-        {#each cells as { strengthId, label, fills } (strengthId)}
+        {#each cells as { strengthId, label, fills, matrix } (strengthId)}
           <button
             type="button"
             class={cell}
             data-leaves-space
             aria-label={label}
             aria-pressed={picked === `${id} ${strengthId}`}
-            onclick={() => onpick(`${id} ${strengthId}`)}>{@render pair(fills)}</button
+            onclick={() => onpick(`${id} ${strengthId}`)}
+            >{@render pair(fills, matrix, `${id}-${strengthId}`)}</button
           >
         {/each}
       </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import ColourThumb from './ColourThumb.svelte';
   import type { ColourTest } from '../../../nouns/colour-print/contract.ts';
   import { packWords, sheetWords } from '../../../nouns/colour-print/words.ts';
 
@@ -12,6 +13,7 @@
     tests
       .map((test, at) => ({
         ...{ id: test.id, number: at + 1, words: sheetWords(test) },
+        picture: test.picture,
         given: `${packWords(test.pack)}, ${test.seconds.toFixed(1)} s`,
       }))
       .toReversed(),
@@ -21,11 +23,12 @@
 <section class="mt-8" aria-label="The lab book">
   <h2 class="text-xl font-[620]">The lab book</h2>
   <ol class="mt-1">
-    {#each lines as { id, number, given, words } (id)}
+    {#each lines as { id, number, given, words, picture } (id)}
       <li class="flex flex-wrap gap-x-6 border-b border-hair py-2">
         <span class="w-24 shrink-0 font-[600]">Sheet {number}</span>
         <span class="shrink-0">{given}</span>
         <span class="min-w-0 flex-1 basis-60 break-words text-soft">{words}</span>
+        {#if picture}<ColourThumb id={picture} alt="Sheet {number}" />{/if}
       </li>
     {:else}
       <li class="reason text-soft">

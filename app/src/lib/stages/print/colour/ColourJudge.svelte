@@ -2,6 +2,7 @@
   import type { ColourHead } from '@katachron/core';
   import Field from '../../../kit/Field.svelte';
   import type { ColourTest } from '../../../nouns/colour-print/contract.ts';
+  import PictureFile from '../../../nouns/picture/PictureFile.svelte';
   import CastViewer from './CastViewer.svelte';
   import { ringPositions } from './ring-view.ts';
 
@@ -10,8 +11,10 @@
     head: ColourHead;
     form: { picked: string; light: string; thought: string };
     trouble: string | undefined;
+    onpicture: (id: string) => void;
   }
-  const { test, head, form, trouble }: Props = $props();
+  const { test, head, form, trouble, onpicture }: Props = $props();
+  let problem = $state<string>();
   const positions = $derived(test.ring ? ringPositions(test.ring.patches) : []);
 </script>
 
@@ -33,7 +36,12 @@
       {/each}
     </div>
   {:else}
-    <CastViewer {head} picked={form.picked} onpick={(picked) => (form.picked = picked)} />
+    <CastViewer
+      {head}
+      picture={test.picture}
+      picked={form.picked}
+      onpick={(picked) => (form.picked = picked)}
+    />
   {/if}
   <div class="mt-3 grid max-w-2xl grid-cols-1 gap-x-10 gap-y-2 md:grid-cols-2">
     <Field
@@ -52,5 +60,14 @@
       bind:value={form.thought}
     />
   </div>
+  <p class="text-[15px]">
+    <PictureFile
+      words={test.picture ? 'Another picture of it' : 'Put a picture of the dry print to it'}
+      inColour
+      bind:problem
+      onput={({ id }) => onpicture(id)}
+    />
+  </p>
+  {#if problem}<p class="text-trouble" role="alert">{problem}</p>{/if}
   {#if trouble}<p class="text-trouble" role="alert">{trouble}</p>{/if}
 </section>

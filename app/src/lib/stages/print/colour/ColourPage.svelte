@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { page } from '$app/state';
   import { goto } from '$app/navigation';
   import { onMount } from 'svelte';
   import Button from '../../../kit/Button.svelte';
@@ -6,7 +7,11 @@
   import { keptState } from '../../../kit/kept-state.svelte.ts';
   import { shelfInHand } from '../../../kit/shelf-in-hand.svelte.ts';
   import { useKeys } from '../../../kit/keys/keys.svelte.ts';
-  import type { ColourPrint, ColourPrintBody } from '../../../nouns/colour-print/contract.ts';
+  import type {
+    ColourPrint,
+    ColourPrintBody,
+    ColourTest,
+  } from '../../../nouns/colour-print/contract.ts';
   import type { Enlarger } from '../../../nouns/enlarger/contract.ts';
   import { attempt } from '../../../words/attempt.ts';
   import PrintPages from '../PrintPages.svelte';
@@ -16,6 +21,8 @@
   import ColourSetup from './ColourSetup.svelte';
   import { colourView } from './colour-view.ts';
   import { keptOfColour } from './fire-of-colour.svelte.ts';
+  import { drumBaths } from './drum-baths.ts';
+  import { emptyDrum } from './drum.ts';
   import Drum from './Drum.svelte';
   import OtherBox from './OtherBox.svelte';
   import { colourStarts, startWords } from './starts.ts';
@@ -34,6 +41,7 @@
   // A page shows one print; another one is another page.
   // svelte-ignore state_referenced_locally
   const form = keptState(`katachron-colour-${print.id}`, colourForm());
+  const drum = keptState('katachron-drum', emptyDrum());
   const view = $derived(colourView(body, enlargers));
   /** With what is picked of the open sheet, before it is kept. */
   const ahead = $derived(
@@ -71,7 +79,8 @@
   async function exposed() {
     tried = true;
     if (!dialled.value) return;
-    const sheet = { ...dialled.value, box: body.box };
+    const { baths } = drumBaths(drum, page.data.standing ?? []);
+    const sheet = { ...dialled.value, box: body.box, ...(baths && { baths }) };
     const tests = [...body.tests, { ...hand.stampOf(sheet), ...sheet }];
     if (!(await hand.write({ tests }, 'start'))) return;
     tried = false;
@@ -87,6 +96,20 @@
     if (!(await hand.write({ tests: [...body.tests.slice(0, -1), seen] }))) return;
     tried = false;
     Object.assign(form, colourForm());
+  }
+
+  async function setBaths(baths: ColourTest['baths']) {
+    const { open } = view;
+    if (!open) return;
+    const { baths: _before, ...sheet } = open;
+    await hand.write({
+      tests: [...body.tests.slice(0, -1), { ...sheet, ...(baths && { baths }) }],
+    });
+  }
+
+  async function putPicture(picture: string) {
+    const { open } = view;
+    if (open) await hand.write({ tests: [...body.tests.slice(0, -1), { ...open, picture }] });
   }
 
   /** What was seen is taken back first, then the sheet. */
@@ -132,7 +155,9 @@
         </ul>
       {/if}
     </section>
-    {#if view.open}<div class="mt-6"><Drum name={body.name} /></div>{/if}
+    {#if view.open}<div class="mt-6">
+        <Drum name={body.name} onbaths={(baths) => void setBaths(baths)} />
+      </div>{/if}
   </div>
   {#if view.open}
     <ColourJudge
@@ -140,6 +165,7 @@
       head={view.head}
       {form}
       trouble={tried ? verdict.trouble : undefined}
+      onpicture={(picture) => void putPicture(picture)}
     />
   {:else}
     <section aria-label="What is dialled">

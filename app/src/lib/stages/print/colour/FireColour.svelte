@@ -1,5 +1,6 @@
 <script lang="ts">
   import { drumPlan } from '@katachron/core';
+  import { page } from '$app/state';
   import { onMount } from 'svelte';
   import { useWetSide } from '../../../bench/clock/wet-side.svelte.ts';
   import { useDesk } from '../../../bench/desk/desk.svelte.ts';
@@ -12,6 +13,7 @@
   import FirePage from '../FirePage.svelte';
   import { colourForm } from './colour-form.ts';
   import { colourView } from './colour-view.ts';
+  import { drumBaths } from './drum-baths.ts';
   import { drumView, emptyDrum } from './drum.ts';
   import { FireOfColour, keptOfColour, type ColourUnderLamp } from './fire-of-colour.svelte.ts';
   import { emptyRing, readRing, ringLines } from './ring-view.ts';
@@ -39,7 +41,8 @@
   const view = $derived(colourView(hand.now, enlargers));
   const under = $derived.by((): ColourUnderLamp | undefined => {
     const { next, lagSeconds, timerStep, head } = view;
-    const bench = { box: hand.now.box, timerStep, lagSeconds };
+    const { baths } = drumBaths(drum, page.data.standing ?? []);
+    const bench = { box: hand.now.box, timerStep, lagSeconds, ...(baths && { baths }) };
     if (what === 'colour-ring') {
       const { lines, trouble } = ringLines(ring, next, head, lagSeconds);
       if (trouble !== undefined) return undefined;

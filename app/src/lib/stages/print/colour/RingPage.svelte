@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { page } from '$app/state';
   import { goto } from '$app/navigation';
   import Button from '../../../kit/Button.svelte';
   import { keptState } from '../../../kit/kept-state.svelte.ts';
@@ -11,6 +12,8 @@
   import type { Enlarger } from '../../../nouns/enlarger/contract.ts';
   import PrintPages from '../PrintPages.svelte';
   import { colourView } from './colour-view.ts';
+  import { drumBaths } from './drum-baths.ts';
+  import { emptyDrum } from './drum.ts';
   import { emptyRing, readRing, ringLines, ringMoves } from './ring-view.ts';
 
   interface Props {
@@ -21,6 +24,7 @@
   const hand = shelfInHand<ColourPrintBody>('colour-prints', () => print);
   const view = $derived(colourView(hand.now, enlargers));
   const form = keptState('katachron-colour-ring', emptyRing());
+  const drum = keptState('katachron-drum', emptyDrum());
   const ring = $derived(ringLines(form, view.next, view.head, view.lagSeconds));
   const back = $derived(`/print/colour/${print.id}`);
 
@@ -37,7 +41,11 @@
   async function exposed() {
     if (ring.trouble !== undefined) return;
     const { pack, seconds } = view.next;
-    const sheet = { pack, seconds, box: hand.now.box, ring: readRing(form) };
+    const { baths } = drumBaths(drum, page.data.standing ?? []);
+    const sheet = {
+      ...{ pack, seconds, box: hand.now.box, ring: readRing(form) },
+      ...(baths && { baths }),
+    };
     const tests = [...hand.now.tests, { ...hand.stampOf(sheet), ...sheet }];
     if (await hand.write({ tests }, 'start')) await goto(back);
   }

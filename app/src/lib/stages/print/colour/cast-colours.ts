@@ -24,6 +24,8 @@ export interface CastPatch {
   readonly strengthId: CastStrengthId;
   readonly label: string;
   readonly fills: readonly string[];
+  /** The same as a matrix for linear light: what a picture of it goes through. */
+  readonly matrix: string;
 }
 
 const hex = (codes: readonly number[]) =>
@@ -34,6 +36,10 @@ const hex = (codes: readonly number[]) =>
         .padStart(2, '0'),
     )
     .join('')}`;
+
+/** Each channel times its light, as a colour matrix has it. */
+const throughLights = ([red, green, blue]: readonly number[]) =>
+  `${red} 0 0 0 0 0 ${green} 0 0 0 0 0 ${blue} 0 0 0 0 0 1 0`;
 
 /** The patches without any cast. */
 export const neutralFills: readonly string[] = looked.map(({ codes }) => hex(codes));
@@ -46,6 +52,7 @@ export function castPatches(head: ColourHead): readonly CastPatch[] {
       const lights = [units.c, units.m, units.y].map((by) => castLight(by, head, SLOPE));
       return {
         ...{ castId, strengthId, label: `${strength} ${name}` },
+        matrix: throughLights(lights),
         fills: looked.map(({ codes }) =>
           hex(codes.map((code, at) => codeFromLinear(linearFromCode(code) * lights[at]!))),
         ),

@@ -1,4 +1,5 @@
 import { drumPlan, stepKind, type ProcessPlan } from '@katachron/core';
+import { USUAL_SIZE } from '../../../nouns/paper/sizes.ts';
 import { attempt } from '../../../words/attempt.ts';
 import { parseDuration } from '../../../words/duration.ts';
 import { parseReading, type Reads } from '../../../words/reading.ts';
@@ -11,8 +12,15 @@ export interface DrumForm {
   reads: string;
   developer: string;
   bleachFix: string;
+  /** Of the paper, and the baths that were chosen, by their ids. */
+  size: string;
+  developerBath: string;
+  bleachFixBath: string;
 }
-export const emptyDrum = () => ({ wanted: '', reads: '', developer: '0:45', bleachFix: '0:45' });
+export const emptyDrum = () => ({
+  ...{ wanted: '', reads: '', developer: '0:45', bleachFix: '0:45' },
+  ...{ size: USUAL_SIZE as string, developerBath: '', bleachFixBath: '' },
+});
 
 /** Colour developer's usual temperature, °C. */
 const USUAL_C = 35;

@@ -26,6 +26,8 @@ export interface ColourUnderLamp {
   readonly box: string;
   readonly timerStep: number;
   readonly lagSeconds: number;
+  /** The drum's baths, and its size. */
+  readonly baths?: ColourTest['baths'];
   /** Of a ring-around: its choices, and every patch. */
   readonly ring?: { readonly choices: RingChoices; readonly lines: readonly RingLine[] };
 }
@@ -131,10 +133,11 @@ export class FireOfColour implements Fireable {
   exposed(given: readonly GivenFiring[], sheetId: string, atMs: number): void {
     const under = this.#under();
     if (!under) return;
-    const { pack, seconds, box, ring } = under;
+    const { pack, seconds, box, ring, baths } = under;
     const got = given.reduce((sum, firing) => sum + firing.seconds, 0);
     this.#kept.exposed({
       ...{ id: sheetId, atMs, pack, box },
+      ...(baths && { baths }),
       seconds: ring ? seconds : Number(got.toFixed(3)),
       ...(ring && { ring: { ...ring.choices } }),
     });

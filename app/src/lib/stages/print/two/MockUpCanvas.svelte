@@ -29,7 +29,7 @@
   /** A screen has no more use for it. */
   const MOST_PIXELS = 560;
   /** So much of the window's height it may have, so that what is typed stays in sight. */
-  const MOST_HIGH = 0.56;
+  const MOST_HIGH = 0.52;
   let high = $state(0);
   const width = $derived(
     Math.floor(Math.min(wide, (high * MOST_HIGH * props.easel.widthMm) / props.easel.heightMm)),
@@ -101,7 +101,7 @@
 <div bind:clientWidth={wide}>
   <div
     bind:this={box}
-    class="touch-none"
+    class="-mx-6 -mt-4 touch-none"
     role="img"
     aria-label="The sheet on the easel, with both negatives on it"
   ></div>

@@ -44,6 +44,7 @@
   let chosen = $state<SideId>('a');
   let marked = $state(true);
   let shares = $state.raw<TwoOnSheet['shares']>();
+  let changing = '';
   let waits: ReturnType<typeof setTimeout> | undefined;
   /** Keys that follow each other so soon are one change, ms. */
   const SETTLES_MS = 400;
@@ -87,14 +88,17 @@
       ...{ key, does },
       run: (event?: KeyboardEvent) => {
         const { placed } = body[chosen];
-        if (placed) change(chosen, laidSo(body[chosen], to(placed, event?.shiftKey ? 10 : 1)));
+        if (!placed) return;
+        change(chosen, laidSo(body[chosen], to(placed, event?.shiftKey ? 10 : 1)), does);
       },
     })),
   ]);
 
-  /** A change is kept once nothing follows it for a moment. */
-  function change(side: SideId, to: SideOfTwo) {
-    if (waits === undefined) before = [...before, { a: body.a, b: body.b }];
+  /** A change is kept once nothing follows it for a moment; of one kind in a row it is one step back. */
+  function change(side: SideId, to: SideOfTwo, kind: string) {
+    const named = `${side} ${kind}`;
+    if (waits === undefined || named !== changing) before = [...before, { a: body.a, b: body.b }];
+    changing = named;
     moving = { a: body.a, b: body.b, [side]: to };
     clearTimeout(waits);
     waits = setTimeout(() => void settle(), SETTLES_MS);
@@ -123,17 +127,17 @@
 
   function put(side: SideId, { id, width, height }: Picture) {
     const placed = coveringSheet({ id, width, height, of: 'negative' }, easel);
-    change(side, { ...body[side], placed });
+    change(side, { ...body[side], placed }, 'picture');
     chosen = side;
   }
 
   function set(side: SideId, placed: SideOfTwo['placed']) {
     const { placed: _off, ...rest } = body[side];
-    change(side, placed ? { ...rest, placed } : rest);
+    change(side, placed ? { ...rest, placed } : rest, `typed ${before.length}`);
   }
 
   function moved(side: SideId, placing: Placing) {
-    change(side, laidSo(body[side], placing));
+    change(side, laidSo(body[side], placing), 'drag');
   }
 
   function setEasel(part: 'widthMm' | 'heightMm', text: string) {
@@ -159,6 +163,12 @@
       onsettled={() => void settle()}
       onshares={(seen) => (shares = seen)}
     />
+    <div class="mt-3 flex flex-wrap gap-3">
+      <Button keyHint="Z" onclick={undo}>Take back</Button>
+      <Button keyHint="X" onclick={() => (marked = !marked)}
+        >{marked ? 'Without marks' : 'With marks'}</Button
+      >
+    </div>
     <p class="mt-2 text-[15px] text-soft">
       Light adds here as it does on the paper, each negative in its own contrast; a place that only
       one reaches is that one’s alone. Arrows move {letterOf(chosen)}, T and G turn it, L and K
@@ -200,23 +210,18 @@
         ontrouble={(trouble) => (hand.problem = trouble)}
       />
     {/each}
-    <p class="mt-2 flex flex-wrap gap-x-6">
-      <a
-        class="slot-in flex min-h-11 items-center font-[600]"
-        href="/api/v1/two-negatives/{print.id}/outline.pdf">The outline of A, full size, as a PDF</a
-      >
-    </p>
+    {#if body.a.placed}<p class="mt-2 flex flex-wrap gap-x-6">
+        <a
+          class="slot-in flex min-h-11 items-center font-[600]"
+          href="/api/v1/two-negatives/{print.id}/outline.pdf"
+          download>The outline of A, full size, as a PDF</a
+        >
+      </p>{/if}
   </div>
 </div>
 <div class="in-sight mt-4">
   {#if hand.problem ?? mockUp.trouble}<p class="mb-3 text-trouble" role="alert">
       {hand.problem ?? mockUp.trouble}
     </p>{/if}
-  <div class="flex flex-wrap gap-3">
-    <Button main keyHint="Space" onclick={() => void leave()}>It lies right</Button>
-    <Button keyHint="Z" onclick={undo}>Take back</Button>
-    <Button keyHint="X" onclick={() => (marked = !marked)}
-      >{marked ? 'Without marks' : 'With marks'}</Button
-    >
-  </div>
+  <Button main keyHint="Space" onclick={() => void leave()}>It lies right</Button>
 </div>

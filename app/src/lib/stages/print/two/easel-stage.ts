@@ -29,6 +29,8 @@ interface Frame {
 
 /** Large enough for a wet finger, px. */
 const ANCHOR = 18;
+/** Around the sheet, so that the corners of a picture that just covers it can be taken hold of, px. */
+const ROUND = 24;
 
 /** The sheet on the easel, with a frame for each negative that is dragged, turned and scaled by its corners. */
 export class EaselStage {
@@ -55,6 +57,7 @@ export class EaselStage {
       enabledAnchors: ['top-left', 'top-right', 'bottom-left', 'bottom-right'],
       ignoreStroke: true,
     });
+    this.#layer.position({ x: ROUND, y: ROUND });
     this.#layer.add(this.#sheet, this.#transformer);
     this.#stage.add(this.#layer);
   }
@@ -62,7 +65,7 @@ export class EaselStage {
   size(width: number, easel: EaselSize): void {
     this.#pixelsOfMm = width / easel.widthMm;
     const height = easel.heightMm * this.#pixelsOfMm;
-    this.#stage.size({ width, height });
+    this.#stage.size({ width: width + 2 * ROUND, height: height + 2 * ROUND });
     this.#sheet.size({ width, height });
   }
 

@@ -12,7 +12,7 @@ import type { Enlarger } from '../../../nouns/enlarger/contract.ts';
 import type { PaperThing } from '../../../nouns/paper/contract.ts';
 import { paperFacts } from '../../../nouns/paper/facts.ts';
 import { sameName } from '../../../words/same-name.ts';
-import type { SideOfTwo, TwoNegativesBody } from '../../../nouns/two-negatives/contract.ts';
+import type { PlacedOfTwo, SideOfTwo, TwoNegativesBody } from '../../../nouns/two-negatives/contract.ts';
 import { attempt } from '../../../words/attempt.ts';
 import { countOf } from '../../../words/count.ts';
 import { enlargerSeconds } from '../../../words/duration.ts';
@@ -168,6 +168,16 @@ export function gridSteps(view: Pick<TwoView, 'headA' | 'headB'>): string[] {
   ];
 }
 
+const times = (mm: number, factor: number) => Number((mm * factor).toFixed(1));
+
+/** A picture on a sheet that is so many times as large. */
+const larger = (placed: PlacedOfTwo, factor: number): PlacedOfTwo => ({
+  ...placed,
+  xMm: times(placed.xMm, factor),
+  yMm: times(placed.yMm, factor),
+  widthMm: times(placed.widthMm, factor),
+});
+
 /** The print carried to another size: another print, with both times converted, each by its own scale. */
 export function atAnotherSize(
   body: TwoNegativesBody,
@@ -177,7 +187,8 @@ export function atAnotherSize(
   const { lagSeconds: lag } = lampOf(body, shelves);
   const right = rightTimes(body);
   const carried = (side: SideOfTwo, dialled: number | undefined): SideOfTwo => {
-    if (dialled === undefined) return side;
+    const laid = side.placed && { placed: larger(side.placed, factor) };
+    if (dialled === undefined) return { ...side, ...laid };
     const { negativeMm, printMm } = side;
     const light = Math.max(LEAST_LIGHT, dialled - lag);
     const scale = negativeMm && printMm ? printMm / negativeMm : undefined;
@@ -188,14 +199,23 @@ export function atAnotherSize(
       ...side,
       seconds: Number((seconds + lag).toFixed(2)),
       ...(printMm && { printMm: Number((printMm * factor).toFixed(2)) }),
+      ...laid,
     };
   };
+  // What was exposed stays with the print that it is.
+  const { sheets: _exposed, ...plan } = body;
   return {
-    ...body,
+    ...plan,
     name: `${body.name}, ×${Number(factor.toFixed(2))}`.slice(0, 120),
     a: carried(body.a, right.a),
     b: carried(body.b, right.b),
     tests: [],
+    ...(body.easel && {
+      easel: {
+        widthMm: times(body.easel.widthMm, factor),
+        heightMm: times(body.easel.heightMm, factor),
+      },
+    }),
     ...(body.edge && {
       edge: { ...body.edge, widthMm: Number((body.edge.widthMm * factor).toFixed(1)) },
     }),

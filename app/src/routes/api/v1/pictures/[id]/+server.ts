@@ -16,6 +16,7 @@ export const PUT = api(async ({ params, request, url }) => {
     url.searchParams.get('original') === 'keep'
       ? fileType(request.headers.get('content-type'))
       : undefined;
-  const { picture, created } = await pictures.put(id, bytes, original);
+  const inColour = url.searchParams.get('colour') === 'keep';
+  const { picture, created } = await pictures.put(id, bytes, { original, inColour });
   return answer(picture, created ? 201 : 200);
 });
