@@ -49,18 +49,18 @@ async function decoded(bytes, inColour) {
     .webp({ quality: QUALITY })
     .toBuffer({ resolveWithObject: true });
   const colours = inColour
-    ? await upright(bytes, COLOUR_SIDE)
-        .toColourspace('srgb')
-        .webp({ quality: QUALITY })
-        .toBuffer()
+    ? await upright(bytes, COLOUR_SIDE).toColourspace('srgb').webp({ quality: QUALITY }).toBuffer()
     : undefined;
   return { preview: data, width: info.width, height: info.height, ...(colours && { colours }) };
 }
 
-parentPort?.on('message', async (/** @type {{ bytes: Uint8Array, inColour: boolean }} */ { bytes, inColour }) => {
-  try {
-    parentPort?.postMessage(await decoded(bytes, inColour));
-  } catch {
-    parentPort?.postMessage({ trouble: 'damaged' });
-  }
-});
+parentPort?.on(
+  'message',
+  async (/** @type {{ bytes: Uint8Array, inColour: boolean }} */ { bytes, inColour }) => {
+    try {
+      parentPort?.postMessage(await decoded(bytes, inColour));
+    } catch {
+      parentPort?.postMessage({ trouble: 'damaged' });
+    }
+  },
+);

@@ -35,6 +35,7 @@ async function pagesWithButton(page: Page): Promise<string[]> {
     `/print/setup/enlargers/${await first(page, 'enlargers')}`,
     `/print/setup/papers/${await first(page, 'papers')}`,
     ...['/print/two-negatives', `/print/two-negatives/${await first(page, 'two-negatives')}`],
+    ...[`/print/two-negatives/${await first(page, 'two-negatives')}/sheet`],
     ...['/print/colour', `/print/colour/${await first(page, 'colour-prints')}`],
     ...['/calibrate', '/calibrate/film-densities', '/calibrate/comparisons'],
     `/calibrate/found/${await first(page, 'calibrations')}`,

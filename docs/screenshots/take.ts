@@ -122,6 +122,11 @@ const pictureShown = async (page: Page) => {
   await page.locator('[data-shown]:not([data-shown="0"])').waitFor();
   await page.waitForTimeout(300);
 };
+/** Both pictures lie on the sheet. */
+const sheetDrawn = async (page: Page) => {
+  await page.locator('[data-drawn]').waitFor();
+  await page.waitForTimeout(600);
+};
 /** The worker has fitted the paper. */
 const fitted = async (page: Page) => {
   await page.getByTestId('answer').waitFor();
@@ -131,7 +136,6 @@ const shots: readonly Shot[] = [
   { name: 'film', path: '/film', light: 'white', size: desk },
   { name: 'prints', path: '/print', light: 'white', size: desk },
   { name: 'print', path: './', light: 'white', size: desk, before: stripIn },
-  { name: 'print-red', path: './', light: 'red', size: desk, before: stripIn },
   { name: 'print-phone', path: './', light: 'red', size: phone },
   { name: 'fire', path: './fire?what=strip', light: 'red', size: desk, before: lookedOver },
   { name: 'proof', path: '/print/proof/7c1d4b60-52e8-4f3a-8118-000000000000', light: 'white', size: desk, before: chosen },
@@ -145,6 +149,7 @@ const shots: readonly Shot[] = [
   { name: 'mix', path: '/chemistry', light: 'white', size: desk },
   { name: 'bath', path: '/chemistry/baths/3d9a5e10-0c7b-4f26-a1d4-000000000026', light: 'white', size: desk },
   { name: 'colour', path: '/print/colour/3d9a5e10-0c7b-4f26-a1d4-000000000096', light: 'white', size: desk, before: redPicked },
+  { name: 'one-sheet', path: '/print/two-negatives/3d9a5e10-0c7b-4f26-a1d4-000000000097/sheet', light: 'white', size: desk, before: sheetDrawn },
   { name: 'run', path: '/film', light: 'red', size: desk, before: toRun },
   { name: 'run-phone', path: '/film', light: 'red', size: phone, before: toRun },
 ];

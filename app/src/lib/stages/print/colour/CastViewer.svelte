@@ -65,7 +65,7 @@
       onclick={() => onpick('none')}
     >
       <span class="w-20 shrink-0">none</span>
-      <span class="min-w-0 flex-1">{@render pair(neutralFills)}</span>
+      <span class="min-w-0 {picture ? 'w-28' : 'flex-1'}">{@render pair(neutralFills)}</span>
     </button>
     <p class="flex gap-3 text-[15px] text-soft" aria-hidden="true">
       <span class="w-20 shrink-0"></span>

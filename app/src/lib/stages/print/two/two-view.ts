@@ -12,7 +12,11 @@ import type { Enlarger } from '../../../nouns/enlarger/contract.ts';
 import type { PaperThing } from '../../../nouns/paper/contract.ts';
 import { paperFacts } from '../../../nouns/paper/facts.ts';
 import { sameName } from '../../../words/same-name.ts';
-import type { PlacedOfTwo, SideOfTwo, TwoNegativesBody } from '../../../nouns/two-negatives/contract.ts';
+import type {
+  PlacedOfTwo,
+  SideOfTwo,
+  TwoNegativesBody,
+} from '../../../nouns/two-negatives/contract.ts';
 import { attempt } from '../../../words/attempt.ts';
 import { countOf } from '../../../words/count.ts';
 import { enlargerSeconds } from '../../../words/duration.ts';
