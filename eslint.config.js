@@ -7,7 +7,7 @@ import svelteConfig from './app/svelte.config.js';
 
 /** The layers of the application, lowest first: each may use those below it, and core; nothing above it. */
 const layers = ['words', 'kit', 'nouns', 'bench', 'stages'];
-const stages = ['film', 'print', 'chemistry', 'calibrate', 'logbook'];
+const stages = ['tonight', 'film', 'print', 'chemistry', 'calibrate', 'logbook'];
 
 /** Forbids imports from folders of `lib`, however they are written. */
 const forbids = (files, folders, message, ignores = []) => ({

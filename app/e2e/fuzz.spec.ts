@@ -57,7 +57,7 @@ const printPages = [
 ];
 const pages = [
   ...['/film', '/film/recipes', '/film/rolls/new', '/film/packet', '/film/clock', '/film/push'],
-  ...['/film/clip-test', '/film/tanks', '/logbook', '/logbook/year', '/'],
+  ...['/film/clip-test', '/film/tanks', '/logbook', '/logbook/year', '/', '/evening'],
   ...['/chemistry', '/chemistry/warm', '/chemistry/wash', '/chemistry/vessels'],
   ...['/chemistry/cupboard', '/chemistry/cupboard/new', '/chemistry/baths', '/chemistry/baths/new'],
   ...[

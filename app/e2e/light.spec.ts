@@ -37,6 +37,8 @@ async function expectOnlyRed(page: Page, view: string) {
 }
 
 const otherPages = [
+  '/',
+  '/evening',
   '/film/recipes',
   '/film/recipes/new',
   '/film/recipes/import',

@@ -8,6 +8,7 @@ test('no page carries the schemas that the server checks by', async ({ page }) =
   });
   for (const path of [
     '/',
+    '/evening',
     '/film',
     '/film/recipes',
     '/print',

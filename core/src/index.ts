@@ -159,3 +159,6 @@ export * from './exposure/two-negatives/two-looks.ts';
 export * from './exposure/two-negatives/mock-up.ts';
 export * from './exposure/two-negatives/grid.ts';
 export * from './exposure/two-negatives/feathered-edge.ts';
+export * from './evening/evening.ts';
+export * from './evening/shared.ts';
+export * from './evening/plan-evening.ts';

@@ -127,12 +127,23 @@ const sheetDrawn = async (page: Page) => {
   await page.locator('[data-drawn]').waitFor();
   await page.waitForTimeout(600);
 };
+/** Three things ticked, and the order in which they end soonest. */
+const ticked = async (page: Page) => {
+  await page.waitForFunction(() => document.documentElement.dataset.ready !== undefined);
+  await page.getByLabel('From').fill('18:30');
+  for (const name of [/R-123/, /Sheets of 20/, /Annealing oven/]) {
+    await page.getByRole('checkbox', { name }).check();
+  }
+  await page.getByTestId('timeline').waitFor();
+};
 /** The worker has fitted the paper. */
 const fitted = async (page: Page) => {
   await page.getByTestId('answer').waitFor();
   await page.waitForTimeout(300);
 };
 const shots: readonly Shot[] = [
+  { name: 'tonight', path: '/', light: 'white', size: desk },
+  { name: 'evening', path: '/evening', light: 'white', size: desk, before: ticked },
   { name: 'film', path: '/film', light: 'white', size: desk },
   { name: 'prints', path: '/print', light: 'white', size: desk },
   { name: 'print', path: './', light: 'white', size: desk, before: stripIn },
@@ -143,7 +154,6 @@ const shots: readonly Shot[] = [
   { name: 'plan', path: '/print/7c1d4b60-52e8-4f3a-9100-000000000001/plan', light: 'white', size: desk, before: pictureShown },
   { name: 'paper', path: '/print/setup/papers/3d9a5e10-0c7b-4f26-a1d4-000000000052', light: 'white', size: desk },
   { name: 'logbook', path: '/logbook', light: 'white', size: desk },
-  { name: 'logbook-roll', path: '/logbook/rolls/7c1d4b60-52e8-4f3a-8118-000000000000', light: 'white', size: desk },
   { name: 'logbook-print', path: '/logbook/prints/7c1d4b60-52e8-4f3a-9000-000000000003', light: 'white', size: desk },
   { name: 'calibrate', path: '/calibrate/found/3d9a5e10-0c7b-4f26-a1d4-000000000082', light: 'white', size: desk, before: fitted },
   { name: 'mix', path: '/chemistry', light: 'white', size: desk },
@@ -151,7 +161,6 @@ const shots: readonly Shot[] = [
   { name: 'colour', path: '/print/colour/3d9a5e10-0c7b-4f26-a1d4-000000000096', light: 'white', size: desk, before: redPicked },
   { name: 'one-sheet', path: '/print/two-negatives/3d9a5e10-0c7b-4f26-a1d4-000000000097/sheet', light: 'white', size: desk, before: sheetDrawn },
   { name: 'run', path: '/film', light: 'red', size: desk, before: toRun },
-  { name: 'run-phone', path: '/film', light: 'red', size: phone, before: toRun },
 ];
 
 const cluster = await throwawayCluster();

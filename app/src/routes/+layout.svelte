@@ -2,6 +2,7 @@
   import '../app.css';
   import { invalidate } from '$app/navigation';
   import { page } from '$app/state';
+  import Moon from '@lucide/svelte/icons/moon';
   import { onMount, untrack } from 'svelte';
   import { answers } from '$lib/kit/client.ts';
   import { USUAL_VOLUME } from '$lib/bench/desk/choices.ts';
@@ -20,6 +21,7 @@
 
   /** Stages stand in the order of the work; one appears when it works. */
   const stages = [
+    { href: '/', name: 'Tonight' },
     { href: '/film', name: 'Film' },
     { href: '/print', name: 'Print' },
     { href: '/chemistry', name: 'Chemistry' },
@@ -34,7 +36,11 @@
   const wetSide = provideWetSide(data.runs, data.nowMs);
   const keys = provideKeys();
 
-  const here = $derived(stages.find(({ href }) => page.url.pathname.startsWith(href)));
+  const here = $derived(
+    ['/', '/evening'].includes(page.url.pathname)
+      ? stages[0]
+      : stages.find(({ href }) => href !== '/' && page.url.pathname.startsWith(href)),
+  );
   /** Pages that are read from two metres, or in the dark, have the window to themselves. */
   const WHOLE = [/^\/film\/run\//, /^\/print\/.+\/fire$/];
   const wholeWindow = $derived(
@@ -109,12 +115,16 @@
         class="not-printed flex flex-wrap items-center justify-between gap-x-1 px-2.5 pt-1 max-md:text-[15px] md:px-8 md:pt-1.5"
       >
         <nav class="flex items-center md:gap-x-[22px]" aria-label="Stages">
-          <a href="/film" class="mr-[18px] hidden text-[17px] font-[650] md:block">Katachron</a>
+          <a href="/" class="mr-[18px] hidden text-[17px] font-[650] md:block">Katachron</a>
           {#each stages as stage (stage.href)}
             <a
               href={stage.href}
               class="flex min-h-11 items-center border-b-[3px] border-transparent px-[5px] text-soft aria-[current]:border-rim aria-[current]:text-ink md:px-0"
-              aria-current={stage === here ? 'page' : undefined}>{stage.name}</a
+              aria-label={stage.href === '/' ? stage.name : undefined}
+              aria-current={stage === here ? 'page' : undefined}
+              >{#if stage.href === '/'}<Moon class="size-5 md:hidden" aria-hidden="true" /><span
+                  class="hidden md:inline">{stage.name}</span
+                >{:else}{stage.name}{/if}</a
             >
           {/each}
         </nav>

@@ -9,6 +9,7 @@ import { twoStageOperation } from './chemistry/two-stage.ts';
 import { washOperation } from './chemistry/wash.ts';
 import { waterBathOperation } from './chemistry/water-bath.ts';
 import { developmentSeriesOperation } from './calibration/development-series.ts';
+import { eveningOperation } from './evening.ts';
 import { filmSpeedOperation } from './calibration/film-speed.ts';
 import { readTabletOperation } from './calibration/read-tablet.ts';
 import { paperTabletOperation } from './calibration/paper-tablet.ts';
@@ -79,4 +80,5 @@ export const operations = [
   thermometerOperation,
   lampLagOperation,
   blindPairsOperation,
+  eveningOperation,
 ] as unknown as readonly Operation[];

@@ -3,6 +3,20 @@ import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import { isFired } from './firing-lines.ts';
 import type { PrintView } from './print-view.ts';
 
+/** A print that nothing is known of takes so many, mostly. */
+const USUAL_STRIPS = 2;
+
+/** What is done next of a print: so many strips before it, the print itself, or a look at it. */
+export function nextTask(
+  draft: PrintDraft,
+  view: PrintView,
+): { readonly does: 'print' | 'judge'; readonly strips: number } {
+  const { reading } = view;
+  if (!reading) return { does: 'print', strips: USUAL_STRIPS };
+  if (isFired(draft, view)) return { does: 'judge', strips: 0 };
+  return { does: 'print', strips: reading.verdict === 'make-print' ? 0 : 1 };
+}
+
 /** What a print in hand waits for, as it is listed. */
 export function nextWords(draft: PrintDraft, view: PrintView): string {
   const { reading, dial } = view;

@@ -13,7 +13,13 @@ export interface OtherInHand {
   readonly href: string;
   readonly name: string;
   readonly line: string;
+  /** As a task of an evening. */
+  readonly does: 'colour' | 'judge' | 'print';
 }
+
+/** Its last sheet lies there to be judged. */
+const isOpen = ({ tests, start }: ColourPrint) =>
+  !start && tests.length > 0 && !tests.at(-1)!.verdict;
 
 /** Colour prints and prints of two negatives beside the prints in hand, those worked on last. */
 export const othersInHand = (
@@ -26,11 +32,13 @@ export const othersInHand = (
     .map((print) => ({
       ...{ id: print.id, href: `/print/colour/${print.id}`, name: print.name },
       line: colourListLine(print, enlargers),
+      does: isOpen(print) ? ('judge' as const) : ('colour' as const),
     })),
   ...newestTwo(two)
     .slice(0, MOST)
     .map((print) => ({
       ...{ id: print.id, href: `/print/two-negatives/${print.id}`, name: print.name },
       line: twoListLine(print),
+      does: 'print' as const,
     })),
 ];

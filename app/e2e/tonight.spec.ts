@@ -1,0 +1,104 @@
+import { randomUUID } from 'node:crypto';
+import { expect, open, pressSpace, prefer, shortRoll, test } from './bench.ts';
+
+test('Tonight says what waits, and each is one touch away; a frame becomes a print', async ({
+  page,
+}) => {
+  await open(page, '/');
+  await expect(page.getByRole('heading', { level: 1, name: 'Tonight' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Tonight' })).toHaveAttribute('aria-current', 'page');
+  const rolls = page.getByRole('region', { name: 'Rolls to develop' });
+  await expect(rolls.getByRole('link').first()).toContainText(/at EI \d+, \d+ × /);
+  const prints = page.getByRole('region', { name: 'Prints in hand' });
+  await expect(prints.getByRole('link', { name: /Annealing oven/ })).toContainText(
+    'One more strip',
+  );
+  await expect(prints.getByRole('link', { name: /The yard in snow, in colour/ })).toContainText(
+    'Judge sheet 2, dry',
+  );
+  await expect(page.getByRole('region', { name: 'Baths near their end' })).toBeVisible();
+  await prints.getByRole('link', { name: /Annealing oven/ }).press('Enter');
+  await expect(page).toHaveURL(/\/print\/7c1d4b60/);
+  await page.getByRole('link', { name: 'Tonight' }).press('Enter');
+  const frames = page.getByRole('region', { name: 'Frames to print' });
+  const frame = frames.getByRole('button').first();
+  const name = (await frame.textContent())!.match(/[A-Z]-\d+ \/ \d+/)![0];
+  await frame.press('Enter');
+  await expect(page).toHaveURL(/\/print\/[0-9a-f-]{36}$/);
+  await expect(page.getByRole('button', { name: `Negative: ${name}` })).toBeVisible();
+});
+
+test('the big button begins with what stands first; numbers open the others', async ({ page }) => {
+  await prefer(page, { light: 'red' });
+  await page.setViewportSize({ width: 390, height: 844 });
+  await open(page, '/');
+  const first = page.getByRole('region', { name: 'Rolls to develop' }).getByRole('link').first();
+  await expect(first).toContainText('Sheets of 20 February');
+  await pressSpace(page);
+  await expect(page).toHaveURL(/\/film/);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Sheets of 20 February');
+  await page.goBack();
+  await expect(page.getByRole('heading', { level: 1, name: 'Tonight' })).toBeVisible();
+  await page.keyboard.press('2');
+  await expect(page).toHaveURL(/\/film/);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('R-123, the night pour');
+});
+
+test('a run under way stands there with its clock', async ({ page, rolls }) => {
+  const id = await shortRoll(page, 'R-500, under way', [['developer', 600]]);
+  rolls.push(id);
+  const event = {
+    ...{ id: randomUUID(), kind: 'poured-in', stepId: 'developer', atMs: Date.now() },
+  };
+  await page.request.put(`/api/v1/rolls/${id}/events/${event.id}`, { data: event });
+  await open(page, '/');
+  const underWay = page.getByRole('region', { name: 'Under way' });
+  const line = underWay.getByRole('listitem').filter({ hasText: 'R-500, under way' });
+  await expect(line).toContainText('Developer');
+  await expect(line.getByRole('timer')).toHaveText(/^(10:00|9:[45]\d)$/);
+  await line.getByRole('link').press('Enter');
+  await expect(page).toHaveURL(new RegExp(`/film/run/${id}$`));
+});
+
+test('an evening is planned by ticks: the list, another order and what it costs, what does not fit', async ({
+  page,
+}) => {
+  await open(page, '/');
+  await page.keyboard.press('p');
+  await expect(page.getByRole('heading', { level: 1, name: 'Plan the evening' })).toBeVisible();
+  await page.getByLabel('Out at').fill('');
+  const todo = page.getByRole('region', { name: 'What is to be done' });
+  await todo.getByRole('checkbox', { name: /R-123, the night pour/ }).check();
+  await todo.getByRole('checkbox', { name: /Annealing oven/ }).check();
+  const evening = page.getByTestId('evening');
+  await expect(evening).toHaveText(/^Done at \d\d:\d\d\.$/);
+  const steps = page.getByRole('list', { name: 'Step by step' });
+  await expect(steps).toContainText('load the tank');
+  await expect(steps).toContainText(/wash, by itself until \d\d:\d\d/);
+  await expect(page.getByTestId('timeline').locator('rect').first()).toBeVisible();
+  // Another order says what it costs, and the best one comes back.
+  await steps
+    .getByRole('button', { name: /R-123.*: later/ })
+    .first()
+    .press('Enter');
+  await expect(page.getByText(/^In this order it ends/)).toBeVisible();
+  await page.keyboard.press('b');
+  await expect(page.getByText(/^In this order it ends/)).toHaveCount(0);
+  await page.getByLabel('Dinner at').fill('late');
+  await expect(page.getByRole('alert')).toHaveText('Type a time of day, as 20:00.');
+  await page.getByLabel('Dinner at').fill('');
+  await page.reload();
+  await expect(todo.getByRole('checkbox', { name: /Annealing oven/ })).toBeChecked();
+  await expect(evening).toHaveText(/^Done at/);
+});
+
+test('the plan of an evening is a list on a phone, in red', async ({ page }) => {
+  await prefer(page, { light: 'red' });
+  await page.setViewportSize({ width: 390, height: 844 });
+  await open(page, '/evening');
+  await expect(page.getByText('Tick what should be done')).toBeVisible();
+  await page.getByLabel('Out at').fill('');
+  await page.getByRole('checkbox', { name: /R-123, the night pour/ }).check();
+  await expect(page.getByRole('list', { name: 'Step by step' })).toContainText('develop');
+  await expect(page.getByTestId('timeline')).toBeHidden();
+});

@@ -1,0 +1,178 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { onMount } from 'svelte';
+  import Button from '../../kit/Button.svelte';
+  import Field from '../../kit/Field.svelte';
+  import { keptState } from '../../kit/kept-state.svelte.ts';
+  import { useKeys } from '../../kit/keys/keys.svelte.ts';
+  import { candidatesOf } from './candidates.ts';
+  import {
+    costWords,
+    emptyEvening,
+    eveningAsked,
+    eveningLines,
+    eveningWords,
+    reordered,
+    tickedOf,
+  } from './evening-view.ts';
+  import type { EveningAnswer, EveningAsked } from './evening.worker.ts';
+  import Timeline from './Timeline.svelte';
+  import type { TonightFacts } from './tonight-view.ts';
+
+  interface Props {
+    facts: TonightFacts;
+    nowMs: number;
+  }
+  const { facts, nowMs }: Props = $props();
+  const form = keptState('katachron-evening', emptyEvening());
+  const candidates = $derived(candidatesOf(facts));
+  const ticked = $derived(tickedOf(form));
+  const asked = $derived(eveningAsked(form, candidates, nowMs));
+  let answer = $state.raw<EveningAnswer>();
+  let worker = $state.raw<Worker>();
+  let number = 0;
+  const plan = $derived(asked.tasks.length > 0 ? answer?.plan : undefined);
+  const lines = $derived(plan ? eveningLines(plan, asked.tasks, asked.beginMs) : []);
+  const words = $derived(plan ? eveningWords(plan, asked.tasks, asked.beginMs) : []);
+  const cost = $derived(plan && answer?.best ? costWords(answer.best, plan) : '');
+  const trouble = $derived(asked.trouble ?? answer?.trouble);
+
+  onMount(() => {
+    const made = new Worker(new URL('./evening.worker.ts', import.meta.url), { type: 'module' });
+    made.onmessage = ({ data }: MessageEvent<EveningAnswer>) => {
+      if (data.number === number) answer = data;
+    };
+    worker = made;
+    return () => made.terminate();
+  });
+  $effect(() => {
+    const { question } = asked;
+    if (!worker || !question) return;
+    number += 1;
+    const message: EveningAsked = { number, question };
+    worker.postMessage(message);
+  });
+  useKeys([
+    { key: ' ', does: 'print the plan', run: () => print() },
+    { key: 'Escape', does: 'back to Tonight', run: () => void goto('/') },
+    { key: 'b', does: 'the best order again', run: best },
+  ]);
+
+  function tick(id: string, on: boolean) {
+    form.ticked = JSON.stringify(on ? [...ticked, id] : ticked.filter((other) => other !== id));
+  }
+
+  function move(id: string, by: -1 | 1) {
+    if (plan) form.order = JSON.stringify(reordered(plan.order, id, by));
+  }
+
+  function best() {
+    form.order = '[]';
+  }
+</script>
+
+<h1 class="heading">Plan the evening</h1>
+<div class="mt-3 grid grid-cols-1 gap-x-12 gap-y-4 lg:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]">
+  <section class="not-printed" aria-label="What is to be done">
+    <h2 class="text-xl font-[620]">What is to be done</h2>
+    <ul class="mt-1">
+      {#each candidates as { id, name, times = 0, kind } (id)}
+        <li class="border-b border-hair">
+          <label class="flex min-h-11 items-center gap-3 py-1"
+            ><input
+              type="checkbox"
+              class="tick"
+              bind:checked={() => ticked.includes(id), (on) => tick(id, on)}
+            /><span class="min-w-0 break-words"
+              >{name}<span class="text-soft"
+                >{kind === 'strip'
+                  ? `, ${times === 1 ? 'a strip' : `${times} strips`} and the print`
+                  : kind === 'roll'
+                    ? ', developed'
+                    : ''}</span
+              ></span
+            ></label
+          >
+        </li>
+      {:else}
+        <li class="reason text-soft">
+          Nothing waits yet: a roll that was exposed, or a print that was begun, stands here to be
+          ticked.
+        </li>
+      {/each}
+    </ul>
+    <div class="mt-3 grid grid-cols-2 gap-x-6 sm:grid-cols-4">
+      <Field id="begin" label="From" placeholder="now" maxlength={5} bind:value={form.begin} />
+      <Field
+        id="dinner"
+        label="Dinner at"
+        placeholder="none"
+        maxlength={5}
+        bind:value={form.dinner}
+      />
+      <Field
+        id="dinner-minutes"
+        label="for, minutes"
+        numeric
+        maxlength={4}
+        bind:value={form.dinnerMinutes}
+      />
+      <Field id="out" label="Out at" placeholder="any time" maxlength={5} bind:value={form.out} />
+    </div>
+  </section>
+  <section aria-label="The evening" aria-live="polite">
+    {#if trouble}
+      <p class="text-trouble" role="alert">{trouble}</p>
+    {:else if lines.length === 0}
+      <p class="reason text-soft">
+        {plan && plan.left.length > 0
+          ? words.join(' ')
+          : 'Tick what should be done: the order in which all of it ends soonest stands here.'}
+      </p>
+    {:else}
+      <p class="text-[28px] font-[620]" data-testid="evening">{words[0]}</p>
+      {#each words.slice(1) as sentence (sentence)}<p class="reason">{sentence}</p>{/each}
+      {#if cost}<p class="reason">
+          {cost}
+          <button class="slot-in min-h-11 font-[600]" type="button" onclick={best}
+            >The best order again</button
+          >
+        </p>{/if}
+      {#if plan}<div class="mt-3">
+          <Timeline {plan} tasks={asked.tasks} beginMs={asked.beginMs} />
+        </div>{/if}
+      <ol class="mt-3" aria-label="Step by step">
+        {#each lines as { key, taskId, from, to, step, task, byItself } (key)}
+          <li class="flex flex-wrap items-baseline gap-x-4 border-b border-hair py-1">
+            <span class="w-14 text-lg font-[620]">{from}</span>
+            <span class="min-w-0 flex-1 basis-48 break-words {byItself ? 'text-soft' : ''}"
+              >{step}{byItself ? `, by itself until ${to}` : ''}
+              <span class="text-[15px] text-soft">{task}</span></span
+            >
+            <span class="not-printed flex gap-x-1">
+              <button
+                class="min-h-11 min-w-11 text-soft"
+                type="button"
+                data-leaves-space
+                aria-label="{task}: earlier"
+                onclick={() => move(taskId, -1)}>↑</button
+              ><button
+                class="min-h-11 min-w-11 text-soft"
+                type="button"
+                data-leaves-space
+                aria-label="{task}: later"
+                onclick={() => move(taskId, 1)}>↓</button
+              >
+            </span>
+          </li>
+        {/each}
+      </ol>
+    {/if}
+  </section>
+</div>
+<div class="in-sight mt-4">
+  <div class="flex flex-wrap gap-3">
+    <Button main keyHint="Space" onclick={() => print()}>Print the plan</Button>
+    <Button href="/">Back to Tonight</Button>
+  </div>
+</div>

@@ -1,0 +1,212 @@
+import type { EveningPlan, EveningQuestion, EveningTask, FixedPoint } from '@katachron/core';
+import { addDays, format, set } from 'date-fns';
+import { Refusal } from '@katachron/core';
+import { countOf } from '../../words/count.ts';
+import { attempt } from '../../words/attempt.ts';
+import { taskKind, type NamedStep, type TaskFacts, type TaskKindId } from './task-kinds.ts';
+
+/** Something that may be ticked for tonight. */
+export interface Candidate {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: TaskKindId;
+  readonly facts: TaskFacts;
+  /** So many of it follow each other: strips that the advice expects. */
+  readonly times?: number;
+  /** What is done once these are. */
+  readonly then?: TaskKindId;
+}
+
+/** What is typed of the evening. */
+export interface EveningForm {
+  /** "19:30"; empty is now. */
+  begin: string;
+  dinner: string;
+  dinnerMinutes: string;
+  out: string;
+  /** Ids that are ticked, and the order that somebody wants, each a JSON list. */
+  ticked: string;
+  order: string;
+}
+export const emptyEvening = () => ({
+  ...{ begin: '', dinner: '', dinnerMinutes: '30', out: '23:00', ticked: '[]', order: '[]' },
+});
+
+/** A task of the plan, with the words for its steps. */
+export interface NamedTask extends EveningTask {
+  readonly name: string;
+  readonly steps: readonly NamedStep[];
+}
+
+/** A time that is so long past is meant for tomorrow, ms. */
+const LONG_PAST_MS = 6 * 3_600_000;
+
+/**
+ * The instant that a time of day is meant to be, ms: the next one, past midnight too.
+ * @throws Refusal with what to type instead
+ */
+export function instantOf(text: string, nowMs: number): number {
+  const [, hours, minutes = '0'] = /^\s*(\d{1,2})(?:[:.h]\s*(\d{2}))?\s*$/.exec(text) ?? [];
+  if (hours === undefined || Number(hours) > 23 || Number(minutes) > 59) {
+    throw new Refusal('time', '', 'Type a time of day, as 20:00.');
+  }
+  const today = set(nowMs, {
+    ...{ hours: Number(hours), minutes: Number(minutes), seconds: 0, milliseconds: 0 },
+  });
+  return (today.getTime() < nowMs - LONG_PAST_MS ? addDays(today, 1) : today).getTime();
+}
+
+const readList = (text: string): string[] => {
+  const list = attempt(() => JSON.parse(text) as unknown).value;
+  return Array.isArray(list) ? list.filter((one) => typeof one === 'string') : [];
+};
+export const tickedOf = ({ ticked }: Pick<EveningForm, 'ticked'>) => readList(ticked);
+
+/** What of a print a task is: "strip 2: Cullet". */
+const named = (kind: TaskKindId, name: string, number = '') => {
+  const sort: Partial<Record<TaskKindId, string>> = { strip: 'strip', print: 'print' };
+  const words = [sort[kind], number].filter(Boolean).join(' ');
+  return words === '' ? name : `${words}: ${name}`;
+};
+
+/** The tasks of what is ticked: strips after each other, and the print after them. */
+export function tasksOf(candidates: readonly Candidate[]): NamedTask[] {
+  return candidates.flatMap(({ id, name, kind, facts, times = 1, then }) => {
+    const many = Array.from({ length: times }, (_, at): NamedTask => ({
+      id: `${id}#${at}`,
+      name: named(kind, name, times > 1 ? String(at + 1) : ''),
+      steps: taskKind(kind).steps(facts),
+      ...(at > 0 && { after: `${id}#${at - 1}` }),
+    }));
+    if (!then) return many;
+    const last: NamedTask = {
+      ...{ id: `${id}#then`, name: named(then, name), steps: taskKind(then).steps(facts) },
+      after: `${id}#${times - 1}`,
+    };
+    return [...many, last];
+  });
+}
+
+/** What is asked of the plan; or the sentence for what cannot be read. */
+export function eveningAsked(
+  form: EveningForm,
+  candidates: readonly Candidate[],
+  nowMs: number,
+): {
+  readonly question?: EveningQuestion;
+  readonly tasks: NamedTask[];
+  readonly beginMs: number;
+  readonly trouble?: string;
+} {
+  const ticked = tickedOf(form);
+  const tasks = tasksOf(candidates.filter(({ id }) => ticked.includes(id)));
+  const read = attempt(() => {
+    const beginMs = form.begin.trim() === '' ? nowMs : instantOf(form.begin, nowMs);
+    const out = form.out.trim() === '' ? undefined : instantOf(form.out, beginMs);
+    if (out !== undefined && out <= beginMs) {
+      throw new Refusal('time', '', 'It is to be over before it begins: type a later time.');
+    }
+    return { beginMs, out, fixed: fixedOf(form, beginMs) };
+  });
+  if (!read.value) return { tasks, beginMs: nowMs, trouble: read.trouble ?? '' };
+  const { beginMs, out, fixed } = read.value;
+  const order = readList(form.order).filter((id) => tasks.some((task) => task.id === id));
+  return {
+    ...{ tasks, beginMs },
+    question: {
+      ...{
+        tasks: tasks.map(({ name: _name, ...task }) => task),
+        fixed,
+        amounts: { washer: 4, line: 8 },
+      },
+      ...(out !== undefined && { untilSeconds: (out - beginMs) / 1000 }),
+      ...(order.length > 0 && { order }),
+    },
+  };
+}
+
+function fixedOf({ dinner, dinnerMinutes }: EveningForm, beginMs: number): FixedPoint[] {
+  if (dinner.trim() === '') return [];
+  const minutes = Number(dinnerMinutes.trim() === '' ? '30' : dinnerMinutes.replace(',', '.'));
+  if (!(minutes > 0 && minutes <= 600)) {
+    throw new Refusal('dinner', '', 'Type how many minutes it takes, as 30.');
+  }
+  return [{ fromSeconds: (instantOf(dinner, beginMs) - beginMs) / 1000, seconds: minutes * 60 }];
+}
+
+/** A step on the list: "19:40 develop, R-123". */
+export interface EveningLine {
+  readonly key: string;
+  readonly taskId: string;
+  readonly from: string;
+  readonly to: string;
+  readonly step: string;
+  readonly task: string;
+  /** Nobody has to do anything. */
+  readonly byItself: boolean;
+}
+
+const clock = (beginMs: number, seconds: number) => format(beginMs + seconds * 1000, 'HH:mm');
+
+/** The plan as a list in the order of time. */
+export function eveningLines(
+  plan: EveningPlan,
+  tasks: readonly NamedTask[],
+  beginMs: number,
+): EveningLine[] {
+  return plan.steps.flatMap(({ taskId, stepId, fromSeconds, toSeconds }) => {
+    const task = tasks.find(({ id }) => id === taskId);
+    const step = task?.steps.find(({ id }) => id === stepId);
+    if (!task || !step) return [];
+    return [
+      {
+        ...{ key: `${taskId} ${stepId}`, taskId, step: step.name, task: task.name },
+        ...{ from: clock(beginMs, fromSeconds), to: clock(beginMs, toSeconds) },
+        byItself: !step.needs.includes('hands'),
+      },
+    ];
+  });
+}
+
+const minutesIn = (seconds: number) => countOf(Math.round(seconds / 60), 'minute');
+
+/** What the plan comes to, in sentences: when it is over, what hands could do meanwhile, what is left. */
+export function eveningWords(
+  plan: EveningPlan,
+  tasks: readonly NamedTask[],
+  beginMs: number,
+): string[] {
+  const nameOf = (id: string) => tasks.find((task) => task.id === id)?.name ?? '';
+  const idle = plan.idle.reduce(
+    (sum, { fromSeconds, toSeconds }) => sum + toSeconds - fromSeconds,
+    0,
+  );
+  const left = [...new Set(plan.left.map(nameOf))];
+  return [
+    ...(plan.steps.length > 0 ? [`Done at ${clock(beginMs, plan.endSeconds)}.`] : []),
+    ...(idle >= 60 ? [`Hands are free for ${minutesIn(idle)} of it.`] : []),
+    ...(left.length > 0
+      ? [`Does not fit before the end, for another day: ${left.join('; ')}.`]
+      : []),
+  ];
+}
+
+/** What another order costs: "12 minutes later". */
+export function costWords(best: EveningPlan, wanted: EveningPlan): string {
+  const seconds = wanted.endSeconds - best.endSeconds;
+  const more = wanted.left.length - best.left.length;
+  if (more > 0) return `In this order ${countOf(more, 'task')} more would not fit.`;
+  return Math.round(seconds / 60) < 1
+    ? 'In this order it ends as soon.'
+    : `In this order it ends ${minutesIn(seconds)} later.`;
+}
+
+/** The order with a task one place earlier or later. */
+export function reordered(order: readonly string[], id: string, by: -1 | 1): string[] {
+  const from = order.indexOf(id);
+  const to = from + by;
+  if (from === -1 || to < 0 || to >= order.length) return [...order];
+  const ids = [...order];
+  [ids[from], ids[to]] = [ids[to]!, ids[from]!];
+  return ids;
+}

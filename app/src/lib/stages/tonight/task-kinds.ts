@@ -1,0 +1,119 @@
+import type { EveningStep } from '@katachron/core';
+
+/** A step of an evening's task, as people say it. */
+export interface NamedStep extends EveningStep {
+  readonly name: string;
+}
+
+/** What is known of a task that its times depend on. */
+export interface TaskFacts {
+  /** Of a roll: its developer, s. */
+  readonly developerSeconds?: number;
+  /** Of a print: fibre paper is fixed and washed for long. */
+  readonly fibre?: boolean;
+}
+
+/** A sort of thing to do of an evening: its steps, with usual times. */
+export interface TaskKind {
+  readonly id: TaskKindId;
+  readonly steps: (facts: TaskFacts) => readonly NamedStep[];
+}
+
+export type TaskKindId = 'roll' | 'strip' | 'print' | 'judge' | 'colour' | 'mix';
+
+const MINUTE = 60;
+const USUAL_DEVELOPER_SECONDS = 8 * MINUTE;
+const HANDS = ['hands'] as const;
+
+/** Every sort, with what each step needs. Film keeps the hands through the fix and frees them in the wash. */
+export const taskKinds: readonly TaskKind[] = [
+  {
+    id: 'mix',
+    steps: () => [{ id: 'mix', name: 'mix the powder', seconds: 15 * MINUTE, needs: HANDS }],
+  },
+  {
+    id: 'roll',
+    steps: ({ developerSeconds = USUAL_DEVELOPER_SECONDS }) => [
+      {
+        ...{ id: 'ready', name: 'mix and temper', seconds: 10 * MINUTE, needs: HANDS },
+        longestWaitSeconds: 60 * MINUTE,
+      },
+      {
+        ...{ id: 'load', name: 'load the tank', seconds: 8 * MINUTE, needs: ['hands', 'tank'] },
+        ...{ light: 'dark', longestWaitSeconds: 30 * MINUTE },
+      },
+      {
+        ...{ id: 'develop', name: 'develop', seconds: developerSeconds, needs: ['hands', 'tank'] },
+        longestWaitSeconds: 0,
+      },
+      {
+        ...{ id: 'fix', name: 'stop and fix', seconds: 6 * MINUTE, needs: ['hands', 'tank'] },
+        longestWaitSeconds: 2 * MINUTE,
+      },
+      {
+        ...{ id: 'wash', name: 'wash', seconds: 20 * MINUTE, needs: ['tank'] },
+        longestWaitSeconds: 30 * MINUTE,
+      },
+      { id: 'hang', name: 'hang up', seconds: 4 * MINUTE, needs: ['hands', 'line'] },
+      { id: 'dry', name: 'dry', seconds: 120 * MINUTE, needs: ['line'], outlasts: true },
+    ],
+  },
+  {
+    id: 'strip',
+    steps: () => [
+      {
+        ...{ id: 'fire', name: 'fire a strip', seconds: 4 * MINUTE, needs: ['hands', 'enlarger'] },
+        ...{ light: 'red', longestWaitSeconds: 20 * MINUTE },
+      },
+      {
+        ...{ id: 'trays', name: 'develop and fix it', seconds: 5 * MINUTE, light: 'red' },
+        ...{ needs: ['hands', 'trays'], longestWaitSeconds: 30 * MINUTE },
+      },
+      { id: 'look', name: 'look at it', seconds: 3 * MINUTE, needs: HANDS, light: 'white' },
+    ],
+  },
+  {
+    id: 'print',
+    steps: ({ fibre = false }) => [
+      {
+        ...{ id: 'fire', name: 'fire the print', seconds: 6 * MINUTE, light: 'red' },
+        ...{ needs: ['hands', 'enlarger'], longestWaitSeconds: 20 * MINUTE },
+      },
+      {
+        ...{ id: 'trays', name: 'develop and fix it', needs: ['hands', 'trays'], light: 'red' },
+        ...{ seconds: (fibre ? 9 : 5) * MINUTE, longestWaitSeconds: 30 * MINUTE },
+      },
+      {
+        ...{ id: 'wash', name: 'wash', seconds: (fibre ? 60 : 5) * MINUTE, needs: ['washer'] },
+        longestWaitSeconds: 60 * MINUTE,
+      },
+      { id: 'hang', name: 'squeegee, lay to dry', seconds: 3 * MINUTE, needs: HANDS },
+    ],
+  },
+  {
+    id: 'judge',
+    steps: () => [
+      { id: 'judge', name: 'judge it dry', seconds: 5 * MINUTE, needs: HANDS, light: 'white' },
+    ],
+  },
+  {
+    id: 'colour',
+    steps: () => [
+      {
+        ...{ id: 'fire', name: 'fire it, close the drum', seconds: 5 * MINUTE, light: 'dark' },
+        ...{ needs: ['hands', 'enlarger'], longestWaitSeconds: 20 * MINUTE },
+      },
+      {
+        ...{ id: 'drum', name: 'the drum', seconds: 6 * MINUTE, needs: HANDS },
+        longestWaitSeconds: 5 * MINUTE,
+      },
+      {
+        ...{ id: 'dry', name: 'dry', seconds: 20 * MINUTE, needs: [] },
+        longestWaitSeconds: 600 * MINUTE,
+      },
+      { id: 'judge', name: 'judge it', seconds: 5 * MINUTE, needs: HANDS, light: 'white' },
+    ],
+  },
+];
+
+export const taskKind = (id: TaskKindId): TaskKind => taskKinds.find((kind) => kind.id === id)!;

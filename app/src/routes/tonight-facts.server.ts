@@ -1,0 +1,86 @@
+import { startOfDay, subDays } from 'date-fns';
+import { bathsNow } from '$lib/nouns/bath/standing.server.ts';
+import { inHandName } from '$lib/nouns/in-hand/line.ts';
+import { printsInHand } from '$lib/nouns/in-hand/store.server.ts';
+import { negativesFor } from '$lib/nouns/negative/store.server.ts';
+import { markOf } from '$lib/nouns/print/mark.ts';
+import { prints } from '$lib/nouns/print/store.server.ts';
+import { recipes } from '$lib/nouns/recipe/store.server.ts';
+import { rolls } from '$lib/nouns/roll/store.server.ts';
+import { shelfStores } from '$lib/nouns/shelves.server.ts';
+import { beginPrint } from '$lib/stages/print/begin-print.ts';
+import { benchFor } from '$lib/stages/print/load.server.ts';
+import { nextTask, nextWords } from '$lib/stages/print/next-words.ts';
+import { othersInHand } from '$lib/stages/print/others-in-hand.ts';
+import { printView } from '$lib/stages/print/print-view.ts';
+
+/** Each is worked out from all its strips and what earlier prints taught: those touched last say what is next of them. */
+const MOST_WORKED_OUT = 4;
+/** Negatives that are offered to be printed. */
+const MOST_NEGATIVES = 12;
+/** What was not judged after so long is not asked about any more, days. */
+const ASKED_FOR_DAYS = 30;
+
+/** Sheets of the days before that nobody has judged dry. */
+async function dryPrints(nowMs: number) {
+  const today = startOfDay(nowMs).getTime();
+  const found = await prints.toJudge(subDays(today, ASKED_FOR_DAYS).getTime(), today);
+  return found.map(({ id, title, sheets }) => ({
+    ...{ id, title },
+    marks: sheets
+      .filter(({ verdict, exposedAtMs }) => !verdict && exposedAtMs < today)
+      .map((sheet) => markOf(sheet, sheets)),
+  }));
+}
+
+/** Prints in hand, each with its next step; those touched last first. */
+async function printsWaiting() {
+  const inHand = (await printsInHand.all()).filter(({ state }) => state === 'in-hand');
+  return Promise.all(
+    inHand.map(async ({ id, draft }, index) => {
+      const print = { id, href: `/print/${id}`, name: inHandName(draft) };
+      if (index >= MOST_WORKED_OUT)
+        return { ...print, next: '', does: 'print' as const, strips: 0 };
+      const view = printView(draft, await benchFor(draft.paper));
+      return {
+        ...print,
+        next: `${nextWords(draft, view)}.`,
+        ...nextTask(draft, view),
+        fibre: view.on.kept?.base === 'fibre',
+      };
+    }),
+  );
+}
+
+/** All that an evening may begin with, and the draft that a new print begins from. */
+export async function tonightFacts(nowMs: number) {
+  const [waiting, allRecipes, tanks, inHand, dry, negatives, standing, substances, last] =
+    await Promise.all([
+      rolls.waiting(),
+      recipes.all(),
+      shelfStores.tanks.all(),
+      printsWaiting(),
+      dryPrints(nowMs),
+      negativesFor(''),
+      bathsNow(nowMs),
+      shelfStores.substances.all(),
+      printsInHand.last(),
+    ]);
+  const [colour, two, enlargers, bench] = await Promise.all([
+    shelfStores['colour-prints'].all(),
+    shelfStores['two-negatives'].all(),
+    shelfStores.enlargers.all(),
+    benchFor(last?.draft.paper ?? ''),
+  ]);
+  const others = othersInHand(colour, two, enlargers).map(({ line, ...print }) => ({
+    ...print,
+    ...{ next: line, strips: 0 },
+  }));
+  return {
+    facts: {
+      ...{ rolls: waiting, recipes: allRecipes, tanks, prints: [...inHand, ...others], dry },
+      ...{ negatives: negatives.slice(0, MOST_NEGATIVES), standing, substances },
+    },
+    begun: beginPrint(last?.draft, bench),
+  };
+}

@@ -1,0 +1,226 @@
+import { planEvening } from '@katachron/core';
+import { describe, expect, it } from 'vitest';
+import { recipeExample, type Recipe } from '../../src/lib/nouns/recipe/contract.ts';
+import type { Roll } from '../../src/lib/nouns/roll/contract.ts';
+import { standingBaths } from '../../src/lib/nouns/bath/standing.ts';
+import { tankExample, type Tank } from '../../src/lib/nouns/tank/contract.ts';
+import { substanceExample } from '../../src/lib/nouns/substance/contract.ts';
+import { candidatesOf } from '../../src/lib/stages/tonight/candidates.ts';
+import {
+  costWords,
+  emptyEvening,
+  eveningAsked,
+  eveningLines,
+  eveningWords,
+  instantOf,
+  reordered,
+  type Candidate,
+  type EveningForm,
+} from '../../src/lib/stages/tonight/evening-view.ts';
+import {
+  isEmpty,
+  tankFor,
+  tonightParts,
+  tonightWords,
+  type TonightFacts,
+} from '../../src/lib/stages/tonight/tonight-view.ts';
+
+const nothing: TonightFacts = {
+  ...{ rolls: [], recipes: [], tanks: [], prints: [], dry: [], negatives: [], standing: [] },
+  substances: [],
+};
+const recipe = { id: 'r', version: 1, ...recipeExample } as Recipe;
+const roll = (title: string, film = recipeExample.film, exposureIndex = 400): Roll =>
+  ({
+    ...{ id: title, version: 1, title, exposureIndex, state: 'exposed' },
+    exposed: { film, boxSpeed: 400, format: 'small-36' },
+  }) as unknown as Roll;
+const small = { ...tankExample, id: 's', version: 1 } as Tank;
+const large = {
+  ...small,
+  ...{ id: 'l', name: 'The tall tank', holdsMl: 1500 },
+  reels: [{ format: 'small-36', mlEach: 300, most: 5 }],
+} as Tank;
+
+describe('tonight', () => {
+  it('puts rolls of one film, speed and developer together, with the smallest tank that takes them', () => {
+    const rolls = [
+      roll('R-1'),
+      roll('R-2'),
+      roll('R-3', recipeExample.film, 800),
+      roll('R-4', 'Other'),
+    ];
+    const [part] = tonightParts({ ...nothing, rolls, recipes: [recipe], tanks: [large, small] });
+    expect(part!.title).toBe('Rolls to develop');
+    expect(part!.lines.map(({ name }) => name)).toEqual(['R-1 · R-2', 'R-3', 'R-4']);
+    const [both, faster, other] = part!.lines;
+    expect(both!.words).toContain(`${recipeExample.film} at EI 400, 2 × `);
+    expect(both!.words).toContain(`in ${recipeExample.developer}`);
+    expect(both!.words).toContain('together in Two-reel steel');
+    expect(both!.href).toBe('/film?roll=R-1');
+    expect(faster!.words).toContain('EI 800');
+    expect(other!.words).toContain('no recipe for it yet');
+  });
+
+  it('knows which tank takes what: shares of its reels, and none where there are too many', () => {
+    const films = (count: number) => Array.from({ length: count }, () => 'small-36' as const);
+    expect(tankFor(films(2), [large, small])?.id).toBe('s');
+    expect(tankFor(films(3), [large, small])?.id).toBe('l');
+    expect(tankFor(films(6), [large, small])).toBeUndefined();
+    // One of each fills a half of it and the whole of it.
+    expect(tankFor(['small-36', 'medium'], [small])).toBeUndefined();
+    expect(tankFor(['four-by-five'], [small, large])).toBeUndefined();
+  });
+
+  it('names baths at their end, and a powder that has to stand a night', () => {
+    const bath = {
+      ...{ id: 'b', version: 1, name: 'Fixer', use: 'fixer' as const, mixedAtMs: 0, tests: [] },
+      ...{ volumeMl: 1000, filmCm2PerLitre: 1000 },
+    };
+    const entries = [{ id: 'e', entry: { kind: 'film' as const, atMs: 1000, areaCm2: 1200 } }];
+    const standing = standingBaths([bath], { b: entries }, 2000);
+    const powder = {
+      ...{ id: 'p', version: 1, ...substanceExample, kind: 'powder' as const },
+      name: recipeExample.developer,
+    };
+    const facts = { ...nothing, standing, rolls: [roll('R-1')], recipes: [recipe] };
+    const parts = tonightParts({ ...facts, substances: [powder] });
+    const of = (id: string) => parts.find((part) => part.id === id)?.lines[0];
+    expect(of('baths')).toMatchObject({ name: 'Fixer', caution: true, href: '/chemistry/baths/b' });
+    expect(of('mix')!.words).toContain('mix it today for tomorrow');
+    // Nobody asks for it: no roll waits.
+    const idle = tonightParts({ ...facts, rolls: [], substances: [powder] });
+    expect(idle.map(({ id }) => id)).toEqual(['baths']);
+  });
+
+  it('says the evening in a line, and knows when nothing is there at all', () => {
+    expect(isEmpty(nothing)).toBe(true);
+    expect(tonightWords(nothing)).toBe('Nothing waits.');
+    const prints = [
+      {
+        id: '1',
+        href: '/print/1',
+        name: 'Cullet',
+        next: 'One more strip.',
+        does: 'print' as const,
+        strips: 1,
+      },
+    ];
+    const dry = [{ id: '2', title: 'The yard', marks: ['1a', '1b'] }];
+    const facts = { ...nothing, rolls: [roll('R-1')], prints, dry };
+    expect(tonightWords(facts)).toBe('1 roll, 1 print in hand and 1 print to judge.');
+    expect(isEmpty(facts)).toBe(false);
+    expect(tonightParts(facts).map(({ id }) => id)).toEqual(['rolls', 'dry', 'prints']);
+    expect(tonightParts(facts)[1]!.lines[0]!.words).toBe(
+      'Judge sheets 1a and 1b in viewing light.',
+    );
+  });
+});
+
+describe('the plan of an evening', () => {
+  const nowMs = new Date(2026, 1, 20, 18, 30).getTime();
+  const roll1: Candidate = {
+    ...{ id: 'roll 1', name: 'R-1', kind: 'roll', facts: { developerSeconds: 600 } },
+  };
+  const print: Candidate = {
+    ...{
+      id: 'print 1',
+      name: 'Cullet',
+      kind: 'strip',
+      facts: { fibre: true },
+      times: 2,
+      then: 'print',
+    },
+  };
+  const form = (change: Partial<EveningForm> = {}): EveningForm => ({
+    ...emptyEvening(),
+    ...{ ticked: JSON.stringify(['roll 1', 'print 1']), out: '' },
+    ...change,
+  });
+  const planned = (change: Partial<EveningForm> = {}) => {
+    const asked = eveningAsked(form(change), [roll1, print], nowMs);
+    return { ...asked, plan: planEvening(asked.question!) };
+  };
+
+  it('has strips after each other and the print after them, beside the film that washes', () => {
+    const { tasks, plan, beginMs } = planned();
+    expect(tasks.map(({ id, after }) => [id, after])).toEqual([
+      ['roll 1#0', undefined],
+      ['print 1#0', undefined],
+      ['print 1#1', 'print 1#0'],
+      ['print 1#then', 'print 1#1'],
+    ]);
+    expect(tasks.map(({ name }) => name)).toEqual([
+      ...['R-1', 'strip 1: Cullet', 'strip 2: Cullet', 'print: Cullet'],
+    ]);
+    const lines = eveningLines(plan, tasks, beginMs);
+    expect(lines[0]!.from).toBe('18:30');
+    const wash = lines.find(({ step, task }) => step === 'wash' && task === 'R-1')!;
+    expect(wash.byItself).toBe(true);
+    const words = eveningWords(plan, tasks, beginMs);
+    expect(words[0]).toMatch(/^Done at \d\d:\d\d\.$/);
+    expect(words[1]).toMatch(/^Hands are free for \d+ minutes of it\.$/);
+  });
+
+  it('keeps dinner and the hour, past midnight too, and says what is left', () => {
+    const dinner = planned({ dinner: '19:00', dinnerMinutes: '45' });
+    expect(dinner.question!.fixed).toEqual([{ fromSeconds: 1800, seconds: 2700 }]);
+    const late = planned({ out: '0:30' });
+    expect(late.question!.untilSeconds).toBe(6 * 3600);
+    const short = planned({ out: '19:40' });
+    expect(eveningWords(short.plan, short.tasks, short.beginMs).at(-1)).toMatch(
+      /^Does not fit before the end, for another day: /,
+    );
+    for (const wrong of [
+      { dinner: 'eight' },
+      { begin: '25:00' },
+      { dinner: '19', dinnerMinutes: 'x' },
+    ]) {
+      const { trouble, question } = eveningAsked(form(wrong), [roll1], nowMs);
+      expect(trouble).toMatch(/^Type /);
+      expect(question).toBeUndefined();
+    }
+  });
+
+  it('says what another order costs', () => {
+    const { plan: best } = planned();
+    const order = [...best.order].reverse();
+    const { plan } = planned({ order: JSON.stringify(order) });
+    expect(costWords(best, plan)).toMatch(/^In this order it ends (as soon|\d+ minutes later)\.$/);
+    expect(costWords(best, { ...best, endSeconds: best.endSeconds + 720 })).toBe(
+      'In this order it ends 12 minutes later.',
+    );
+    expect(costWords(best, { ...best, left: ['a'] })).toBe(
+      'In this order 1 task more would not fit.',
+    );
+    expect(reordered(['a', 'b', 'c'], 'c', -1)).toEqual(['a', 'c', 'b']);
+    expect(reordered(['a', 'b'], 'a', -1)).toEqual(['a', 'b']);
+    expect(instantOf('20.15', nowMs) - nowMs).toBe(105 * 60_000);
+  });
+
+  it('offers what waits: rolls that go together as one, prints by what is next of them', () => {
+    const facts = {
+      ...nothing,
+      ...{ rolls: [roll('R-1'), roll('R-2')], recipes: [recipe] },
+      prints: [
+        {
+          id: '1',
+          href: '',
+          name: 'Cullet',
+          next: '',
+          does: 'print' as const,
+          strips: 2,
+          fibre: true,
+        },
+        { id: '2', href: '', name: 'Yard', next: '', does: 'judge' as const, strips: 0 },
+      ],
+    };
+    expect(candidatesOf(facts).map(({ id, kind, times, then }) => [id, kind, times, then])).toEqual(
+      [
+        ['roll R-1', 'roll', undefined, undefined],
+        ['print 1', 'strip', 2, 'print'],
+        ['print 2', 'judge', undefined, undefined],
+      ],
+    );
+  });
+});
