@@ -66,7 +66,6 @@ test('an evening is planned by ticks: the list, another order and what it costs,
   await open(page, '/');
   await page.keyboard.press('p');
   await expect(page.getByRole('heading', { level: 1, name: 'Plan the evening' })).toBeVisible();
-  await page.getByLabel('Out at').fill('');
   const todo = page.getByRole('region', { name: 'What is to be done' });
   await todo.getByRole('checkbox', { name: /R-123, the night pour/ }).check();
   await todo.getByRole('checkbox', { name: /Annealing oven/ }).check();
@@ -97,7 +96,6 @@ test('the plan of an evening is a list on a phone, in red', async ({ page }) => 
   await page.setViewportSize({ width: 390, height: 844 });
   await open(page, '/evening');
   await expect(page.getByText('Tick what should be done')).toBeVisible();
-  await page.getByLabel('Out at').fill('');
   await page.getByRole('checkbox', { name: /R-123, the night pour/ }).check();
   await expect(page.getByRole('list', { name: 'Step by step' })).toContainText('develop');
   await expect(page.getByTestId('timeline')).toBeHidden();

@@ -1,10 +1,9 @@
-import { startOfDay, subDays } from 'date-fns';
+import { startOfDay } from 'date-fns';
 import { bathsNow } from '$lib/nouns/bath/standing.server.ts';
 import { inHandName } from '$lib/nouns/in-hand/line.ts';
 import { printsInHand } from '$lib/nouns/in-hand/store.server.ts';
 import { negativesFor } from '$lib/nouns/negative/store.server.ts';
-import { markOf } from '$lib/nouns/print/mark.ts';
-import { prints } from '$lib/nouns/print/store.server.ts';
+import { dryPrints } from '$lib/nouns/print/dry.server.ts';
 import { recipes } from '$lib/nouns/recipe/store.server.ts';
 import { rolls } from '$lib/nouns/roll/store.server.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
@@ -18,20 +17,6 @@ import { printView } from '$lib/stages/print/print-view.ts';
 const MOST_WORKED_OUT = 4;
 /** Negatives that are offered to be printed. */
 const MOST_NEGATIVES = 12;
-/** What was not judged after so long is not asked about any more, days. */
-const ASKED_FOR_DAYS = 30;
-
-/** Sheets of the days before that nobody has judged dry. */
-async function dryPrints(nowMs: number) {
-  const today = startOfDay(nowMs).getTime();
-  const found = await prints.toJudge(subDays(today, ASKED_FOR_DAYS).getTime(), today);
-  return found.map(({ id, title, sheets }) => ({
-    ...{ id, title },
-    marks: sheets
-      .filter(({ verdict, exposedAtMs }) => !verdict && exposedAtMs < today)
-      .map((sheet) => markOf(sheet, sheets)),
-  }));
-}
 
 /** Prints in hand, each with its next step; those touched last first. */
 async function printsWaiting() {
@@ -60,7 +45,7 @@ export async function tonightFacts(nowMs: number) {
       recipes.all(),
       shelfStores.tanks.all(),
       printsWaiting(),
-      dryPrints(nowMs),
+      dryPrints(startOfDay(nowMs).getTime()),
       negativesFor(''),
       bathsNow(nowMs),
       shelfStores.substances.all(),

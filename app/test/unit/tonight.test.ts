@@ -134,7 +134,7 @@ describe('the plan of an evening', () => {
   };
   const form = (change: Partial<EveningForm> = {}): EveningForm => ({
     ...emptyEvening(),
-    ...{ ticked: JSON.stringify(['roll 1', 'print 1']), out: '' },
+    ticked: JSON.stringify(['roll 1', 'print 1']),
     ...change,
   });
   const planned = (change: Partial<EveningForm> = {}) => {

@@ -142,28 +142,28 @@
           <Timeline {plan} tasks={asked.tasks} beginMs={asked.beginMs} />
         </div>{/if}
       <ol class="mt-3" aria-label="Step by step">
-        {#each lines as { key, taskId, from, to, step, task, byItself } (key)}
+        {#each lines as { key, taskId, from, to, step, task, byItself, first } (key)}
           <li class="flex flex-wrap items-baseline gap-x-4 border-b border-hair py-1">
             <span class="w-14 text-lg font-[620]">{from}</span>
             <span class="min-w-0 flex-1 basis-48 break-words {byItself ? 'text-soft' : ''}"
               >{step}{byItself ? `, by itself until ${to}` : ''}
               <span class="text-[15px] text-soft">{task}</span></span
             >
-            <span class="not-printed flex gap-x-1">
-              <button
-                class="min-h-11 min-w-11 text-soft"
-                type="button"
-                data-leaves-space
-                aria-label="{task}: earlier"
-                onclick={() => move(taskId, -1)}>↑</button
-              ><button
-                class="min-h-11 min-w-11 text-soft"
-                type="button"
-                data-leaves-space
-                aria-label="{task}: later"
-                onclick={() => move(taskId, 1)}>↓</button
-              >
-            </span>
+            {#if first}<span class="not-printed flex gap-x-1">
+                <button
+                  class="min-h-11 min-w-11 text-soft"
+                  type="button"
+                  data-leaves-space
+                  aria-label="{task}: earlier"
+                  onclick={() => move(taskId, -1)}>↑</button
+                ><button
+                  class="min-h-11 min-w-11 text-soft"
+                  type="button"
+                  data-leaves-space
+                  aria-label="{task}: later"
+                  onclick={() => move(taskId, 1)}>↓</button
+                >
+              </span>{/if}
           </li>
         {/each}
       </ol>

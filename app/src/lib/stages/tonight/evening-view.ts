@@ -29,7 +29,7 @@ export interface EveningForm {
   order: string;
 }
 export const emptyEvening = () => ({
-  ...{ begin: '', dinner: '', dinnerMinutes: '30', out: '23:00', ticked: '[]', order: '[]' },
+  ...{ begin: '', dinner: '', dinnerMinutes: '30', out: '', ticked: '[]', order: '[]' },
 });
 
 /** A task of the plan, with the words for its steps. */
@@ -144,6 +144,8 @@ export interface EveningLine {
   readonly task: string;
   /** Nobody has to do anything. */
   readonly byItself: boolean;
+  /** The first of its task: there it is moved. */
+  readonly first: boolean;
 }
 
 const clock = (beginMs: number, seconds: number) => format(beginMs + seconds * 1000, 'HH:mm');
@@ -163,6 +165,7 @@ export function eveningLines(
         ...{ key: `${taskId} ${stepId}`, taskId, step: step.name, task: task.name },
         ...{ from: clock(beginMs, fromSeconds), to: clock(beginMs, toSeconds) },
         byItself: !step.needs.includes('hands'),
+        first: stepId === task.steps[0]!.id,
       },
     ];
   });

@@ -1,12 +1,12 @@
-import type { LampSwitchId, RingChoices } from '@katachron/core';
+import type { RingChoices } from '@katachron/core';
 import type { ShelfInHand } from '../../../kit/shelf-in-hand.svelte.ts';
 import type { ColourPrintBody, ColourTest } from '../../../nouns/colour-print/contract.ts';
 import { packWords } from '../../../nouns/colour-print/words.ts';
-import type { Firing } from '../../../nouns/in-hand/draft.ts';
 import type { ColourThing } from '../../../nouns/in-hand/limits.ts';
 import type { GivenFiring } from '../../../nouns/print/sheet.ts';
 import { enlargerSeconds } from '../../../words/duration.ts';
 import type { AfterFiring, Fireable } from '../fireable.ts';
+import { FireOfKept } from '../fire-of-kept.svelte.ts';
 import type { FiringLine } from '../firing-lines.ts';
 import { KeptFiring } from '../kept-firing.svelte.ts';
 import type { RingLine } from './ring-view.ts';
@@ -33,19 +33,14 @@ export interface ColourUnderLamp {
 }
 
 /** A sheet of colour paper, or a ring-around on one, in the dark until the drum is closed. */
-export class FireOfColour implements Fireable {
+export class FireOfColour extends FireOfKept<ColourTest> implements Fireable {
   readonly what: ColourThing;
   readonly back: string;
-  readonly also = [];
-  readonly inRecord = false;
   readonly dark = true;
-  readonly through = [];
-  readonly bathCautions = [];
   readonly tray = 'print';
   readonly base = undefined;
   readonly copies = 1;
   readonly nothing = 'There is nothing to fire yet: put the pack and the time right first.';
-  readonly #kept: KeptFiring<ColourTest>;
   readonly #under: () => ColourUnderLamp | undefined;
   readonly #number: () => number;
   readonly #close: () => void;
@@ -61,9 +56,9 @@ export class FireOfColour implements Fireable {
       readonly close: () => void;
     },
   ) {
+    super(kept);
     this.what = what;
     this.back = `/print/colour/${printId}`;
-    this.#kept = kept;
     this.#under = of.under;
     this.#number = of.number;
     this.#close = of.close;
@@ -102,10 +97,6 @@ export class FireOfColour implements Fireable {
   /** What was fired is the sheet before the next one. */
   markOf = (): string => `Sheet ${this.#number() - 1}`;
 
-  get sheetId(): string | undefined {
-    return this.#kept.lastId;
-  }
-
   get then(): AfterFiring {
     return {
       words: 'All given. Into the drum, and close it.',
@@ -115,27 +106,13 @@ export class FireOfColour implements Fireable {
     };
   }
 
-  get firing(): Firing | undefined {
-    return this.#kept.firing;
-  }
-  set firing(firing) {
-    this.#kept.firing = firing;
-  }
-
-  get lampBy(): LampSwitchId {
-    return this.#kept.lampBy;
-  }
-  set lampBy(by) {
-    this.#kept.lampBy = by;
-  }
-
   /** A whole sheet got what it was given; a ring-around is written down by its middle and its step. */
   exposed(given: readonly GivenFiring[], sheetId: string, atMs: number): void {
     const under = this.#under();
     if (!under) return;
     const { pack, seconds, box, ring, baths } = under;
     const got = given.reduce((sum, firing) => sum + firing.seconds, 0);
-    this.#kept.exposed({
+    this.kept.exposed({
       ...{ id: sheetId, atMs, pack, box },
       ...(baths && { baths }),
       seconds: ring ? seconds : Number(got.toFixed(3)),

@@ -1,11 +1,10 @@
-import type { LampSwitchId } from '@katachron/core';
 import type { ShelfInHand } from '../../../kit/shelf-in-hand.svelte.ts';
-import type { Firing } from '../../../nouns/in-hand/draft.ts';
 import type { TwoThing } from '../../../nouns/in-hand/limits.ts';
 import { paperFacts } from '../../../nouns/paper/facts.ts';
 import type { GivenFiring } from '../../../nouns/print/sheet.ts';
 import type { TwoNegativesBody } from '../../../nouns/two-negatives/contract.ts';
 import type { AfterFiring, Fireable } from '../fireable.ts';
+import { FireOfKept } from '../fire-of-kept.svelte.ts';
 import { KeptFiring } from '../kept-firing.svelte.ts';
 import { markOfTwo, waitingForB, withExposed, type TwoExposed } from './two-exposed.ts';
 import { twoLines } from './two-lines.ts';
@@ -28,17 +27,12 @@ export const keptOfTwo = (printId: string, hand: ShelfInHand<TwoNegativesBody>) 
   });
 
 /** The grid of two negatives, or one of the two on every sheet: two sequences, with the change between. */
-export class FireOfTwo implements Fireable {
+export class FireOfTwo extends FireOfKept<TwoExposed> implements Fireable {
   readonly what: TwoThing;
   readonly back: string;
-  readonly also = [];
-  readonly inRecord = false;
-  readonly through = [];
-  readonly bathCautions = [];
   readonly nothing =
     'There is nothing to fire yet: each negative needs its time by a strip of its own.';
   readonly #hand: ShelfInHand<TwoNegativesBody>;
-  readonly #kept: KeptFiring<TwoExposed>;
   readonly #shelves: TwoShelves;
 
   constructor(
@@ -48,17 +42,17 @@ export class FireOfTwo implements Fireable {
     shelves: TwoShelves,
     what: TwoThing,
   ) {
+    super(kept);
     this.what = what;
     this.back = `/print/two-negatives/${printId}`;
     this.#hand = hand;
-    this.#kept = kept;
     this.#shelves = shelves;
   }
 
   /** The print with all that was exposed, written down already or not. */
   get #body(): TwoNegativesBody {
     const { now } = this.#hand;
-    return { ...now, ...this.#kept.unsent.reduce(withExposed, now) };
+    return { ...now, ...this.kept.unsent.reduce(withExposed, now) };
   }
 
   get name(): string {
@@ -122,10 +116,6 @@ export class FireOfTwo implements Fireable {
     return markOfTwo(this.#body, exposureId);
   }
 
-  get sheetId(): string | undefined {
-    return this.#kept.lastId;
-  }
-
   get then(): AfterFiring | undefined {
     if (this.what !== 'two-a') return undefined;
     return {
@@ -135,23 +125,9 @@ export class FireOfTwo implements Fireable {
     };
   }
 
-  get firing(): Firing | undefined {
-    return this.#kept.firing;
-  }
-  set firing(firing) {
-    this.#kept.firing = firing;
-  }
-
-  get lampBy(): LampSwitchId {
-    return this.#kept.lampBy;
-  }
-  set lampBy(by) {
-    this.#kept.lampBy = by;
-  }
-
   exposed(given: readonly GivenFiring[], sheetId: string, atMs: number): void {
     const times = this.what === 'two-grid' ? gridTimes(this.#hand.now, this.#shelves) : undefined;
-    this.#kept.exposed({
+    this.kept.exposed({
       ...{ id: sheetId, what: this.what, atMs, firings: given },
       ...(times && { times }),
     });
