@@ -75,6 +75,9 @@ test('an evening is planned by ticks: the list, another order and what it costs,
   await expect(steps).toContainText('load the tank');
   await expect(steps).toContainText(/wash, by itself until \d\d:\d\d/);
   await expect(page.getByTestId('timeline').locator('rect').first()).toBeVisible();
+  const file = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'For a calendar (.ics)' }).press('Enter');
+  expect((await file).suggestedFilename()).toBe('evening.ics');
   // Another order says what it costs, and the best one comes back.
   await steps
     .getByRole('button', { name: /R-123.*: later/ })

@@ -5,6 +5,7 @@ import type { Roll } from '../../src/lib/nouns/roll/contract.ts';
 import { standingBaths } from '../../src/lib/nouns/bath/standing.ts';
 import { tankExample, type Tank } from '../../src/lib/nouns/tank/contract.ts';
 import { substanceExample } from '../../src/lib/nouns/substance/contract.ts';
+import { eveningCalendar } from '../../src/lib/stages/tonight/evening-calendar.ts';
 import { candidatesOf } from '../../src/lib/stages/tonight/candidates.ts';
 import {
   costWords,
@@ -19,6 +20,7 @@ import {
 } from '../../src/lib/stages/tonight/evening-view.ts';
 import {
   isEmpty,
+  meanwhile,
   tankFor,
   tonightParts,
   tonightWords,
@@ -117,6 +119,22 @@ describe('tonight', () => {
   });
 });
 
+describe('right now', () => {
+  const print = {
+    ...{ id: '1', href: '/print/1', name: 'Cullet', next: '', does: 'print' as const, strips: 1 },
+  };
+  it('is the strip that fits while the film washes, and nothing where there is no time for one', () => {
+    const washing = [{ name: 'R-1', seconds: 18 * 60 + 20 }];
+    expect(meanwhile(washing, [print])).toEqual({
+      words: 'While R-1 washes, 18 minutes: the strip for Cullet.',
+      href: '/print/1',
+    });
+    expect(meanwhile([{ name: 'R-1', seconds: 300 }], [print])).toBeUndefined();
+    expect(meanwhile(washing, [{ ...print, strips: 0 }])).toBeUndefined();
+    expect(meanwhile([], [print])).toBeUndefined();
+  });
+});
+
 describe('the plan of an evening', () => {
   const nowMs = new Date(2026, 1, 20, 18, 30).getTime();
   const roll1: Candidate = {
@@ -180,6 +198,17 @@ describe('the plan of an evening', () => {
       expect(trouble).toMatch(/^Type /);
       expect(question).toBeUndefined();
     }
+  });
+
+  it('goes out as a calendar: the work, what dries until when, what is judged the day after', () => {
+    const { tasks, plan, beginMs } = planned();
+    const calendar = eveningCalendar(plan, tasks, beginMs).replaceAll('\r\n', '\n');
+    expect(calendar).toContain('SUMMARY:R-1\n');
+    expect(calendar).toContain('SUMMARY:Hangs to dry: R-1\n');
+    expect(calendar).toContain('SUMMARY:Judge it dry: print: Cullet\n');
+    expect(calendar.match(/BEGIN:VEVENT/g)).toHaveLength(6);
+    expect(calendar).toMatch(/DTSTART:2026022\dT\d{6}Z/);
+    expect(calendar).toContain('18:30 ');
   });
 
   it('says what another order costs', () => {

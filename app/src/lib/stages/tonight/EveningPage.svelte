@@ -66,6 +66,20 @@
     if (plan) form.order = JSON.stringify(reordered(plan.order, id, by));
   }
 
+  /** What builds it comes when it is asked for. */
+  async function calendar() {
+    if (!plan) return;
+    const { eveningCalendar } = await import('./evening-calendar.ts');
+    const file = new Blob([eveningCalendar(plan, asked.tasks, asked.beginMs)], {
+      type: 'text/calendar',
+    });
+    const link = document.createElement('a');
+    link.href = URL.createObjectURL(file);
+    link.download = 'evening.ics';
+    link.click();
+    URL.revokeObjectURL(link.href);
+  }
+
   function best() {
     form.order = '[]';
   }
@@ -173,6 +187,8 @@
 <div class="in-sight mt-4">
   <div class="flex flex-wrap gap-3">
     <Button main keyHint="Space" onclick={() => print()}>Print the plan</Button>
+    {#if lines.length > 0}<Button onclick={() => void calendar()}>For a calendar (.ics)</Button
+      >{/if}
     <Button href="/">Back to Tonight</Button>
   </div>
 </div>

@@ -63,7 +63,7 @@
     <a class="slot-in font-[600]" href="/evening">Plan the evening</a>
   </p>
 {/if}
-<UnderWay />
+<UnderWay prints={facts.prints} />
 {#if empty}
   <WaysIn />
 {/if}

@@ -3,11 +3,25 @@
   import { useWetSide } from '../../bench/clock/wet-side.svelte.ts';
   import { lyingAt } from '../../bench/sink/trays.ts';
   import { clockTime } from '../../words/duration.ts';
+  import { meanwhile, type PrintWaiting } from './tonight-view.ts';
 
+  /** Nobody has to do anything while it lasts. */
+  const WASHES: readonly string[] = ['wash', 'print-wash'];
+
+  const { prints }: { prints: readonly PrintWaiting[] } = $props();
   const wetSide = useWetSide();
   /** Rolls have a page for their run; sheets are moved on in the sink below. */
   const lying = $derived(
     lyingAt(wetSide.runs, wetSide.sheets, wetSide.nowMs).filter(({ forgotten }) => !forgotten),
+  );
+  const now = $derived(
+    meanwhile(
+      lying.flatMap(({ name, moment }) => {
+        const { step, remainingSeconds } = moment.current!;
+        return WASHES.includes(step.kind) ? [{ name, seconds: remainingSeconds }] : [];
+      }),
+      prints,
+    ),
   );
 </script>
 
@@ -30,5 +44,6 @@
         </li>
       {/each}
     </ul>
+    {#if now}<p class="reason mt-2"><a class="slot-in" href={now.href}>{now.words}</a></p>{/if}
   </section>
 {/if}

@@ -188,6 +188,30 @@ export function tonightParts(facts: TonightFacts): WaitingPart[] {
     .filter(({ lines }) => lines.length > 0);
 }
 
+/** Film or paper that is by itself for a while. */
+export interface ByItself {
+  readonly name: string;
+  readonly seconds: number;
+}
+
+/** A strip with its trays and a look at it takes about so long, s. */
+const A_STRIP_SECONDS = 12 * 60;
+
+/** One more thing to do right now: "While R-122 washes, 18 minutes: the strip for Annealing oven." */
+export function meanwhile(
+  washing: readonly ByItself[],
+  prints: readonly PrintWaiting[],
+): { readonly words: string; readonly href: string } | undefined {
+  const [longest] = washing.toSorted((a, b) => b.seconds - a.seconds);
+  const print = prints.find(({ strips }) => strips > 0);
+  if (!longest || !print || longest.seconds < A_STRIP_SECONDS) return undefined;
+  const minutes = countOf(Math.floor(longest.seconds / 60), 'minute');
+  return {
+    words: `While ${longest.name} washes, ${minutes}: the strip for ${print.name}.`,
+    href: print.href,
+  };
+}
+
 /** Nothing is there at all yet: then it says how to begin. */
 export const isEmpty = (facts: TonightFacts): boolean =>
   facts.rolls.length === 0 &&
