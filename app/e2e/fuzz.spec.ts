@@ -57,7 +57,15 @@ const printPages = [
 ];
 const pages = [
   ...['/film', '/film/recipes', '/film/rolls/new', '/film/packet', '/film/clock', '/film/push'],
-  ...['/film/clip-test', '/film/tanks', '/logbook', '/logbook/year', '/', '/evening'],
+  ...[
+    '/film/clip-test',
+    '/film/tanks',
+    '/logbook',
+    '/logbook/year',
+    '/',
+    '/evening',
+    '/evening/lights-out',
+  ],
   ...['/chemistry', '/chemistry/warm', '/chemistry/wash', '/chemistry/vessels'],
   ...['/chemistry/cupboard', '/chemistry/cupboard/new', '/chemistry/baths', '/chemistry/baths/new'],
   ...[

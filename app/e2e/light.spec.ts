@@ -39,6 +39,7 @@ async function expectOnlyRed(page: Page, view: string) {
 const otherPages = [
   '/',
   '/evening',
+  '/evening/lights-out',
   '/film/recipes',
   '/film/recipes/new',
   '/film/recipes/import',

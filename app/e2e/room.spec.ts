@@ -34,7 +34,7 @@ async function pagesWithButton(page: Page): Promise<string[]> {
     ...['/chemistry/cupboard/new', '/chemistry/vessels'],
     `/print/setup/enlargers/${await first(page, 'enlargers')}`,
     `/print/setup/papers/${await first(page, 'papers')}`,
-    ...['/', '/evening'],
+    ...['/', '/evening', '/evening/lights-out'],
     ...['/print/two-negatives', `/print/two-negatives/${await first(page, 'two-negatives')}`],
     ...[`/print/two-negatives/${await first(page, 'two-negatives')}/sheet`],
     ...['/print/colour', `/print/colour/${await first(page, 'colour-prints')}`],

@@ -103,3 +103,30 @@ test('the plan of an evening is a list on a phone, in red', async ({ page }) => 
   await expect(page.getByRole('list', { name: 'Step by step' })).toContainText('develop');
   await expect(page.getByTestId('timeline')).toBeHidden();
 });
+
+test('before the lights go out: what lies within reach is ticked, then each step is one tap in Dark', async ({
+  page,
+}) => {
+  await open(page, '/');
+  const rolls = page.getByRole('region', { name: 'Rolls to develop' });
+  await rolls.getByRole('link', { name: 'Before the lights go out' }).last().press('Enter');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('R-123, the night pour');
+  await page.getByRole('checkbox', { name: 'Cassette opener' }).check();
+  await expect(page.getByRole('status').filter({ hasText: 'Still to be laid out' })).toContainText(
+    'scissors',
+  );
+  await pressSpace(page);
+  await expect(page.getByRole('dialog', { name: 'Dark' })).toBeVisible();
+  const step = page.getByTestId('loading-step');
+  await expect(step).toContainText('Open the cassette at its flat end');
+  for (const words of ['Cut the leader off square', 'Feed it into the reel', 'Walk it on']) {
+    await pressSpace(page);
+    await expect(step).toContainText(words);
+  }
+  await expect(step).toContainText('If it binds: Tap the reel on the table');
+  await pressSpace(page);
+  await pressSpace(page);
+  await expect(step).toContainText('the lid on, and turn it until it stops');
+  await pressSpace(page);
+  await expect(step).toHaveText('The tank is closed.');
+});

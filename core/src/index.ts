@@ -162,3 +162,5 @@ export * from './exposure/two-negatives/feathered-edge.ts';
 export * from './evening/evening.ts';
 export * from './evening/shared.ts';
 export * from './evening/plan-evening.ts';
+export * from './film/loading/index.ts';
+export type { LoadingStep, LoadingWay } from './film/loading/way.ts';

@@ -37,7 +37,7 @@
   const keys = provideKeys();
 
   const here = $derived(
-    ['/', '/evening'].includes(page.url.pathname)
+    page.url.pathname === '/' || page.url.pathname.startsWith('/evening')
       ? stages[0]
       : stages.find(({ href }) => href !== '/' && page.url.pathname.startsWith(href)),
   );

@@ -5,6 +5,7 @@ import type { Roll } from '../../src/lib/nouns/roll/contract.ts';
 import { standingBaths } from '../../src/lib/nouns/bath/standing.ts';
 import { tankExample, type Tank } from '../../src/lib/nouns/tank/contract.ts';
 import { substanceExample } from '../../src/lib/nouns/substance/contract.ts';
+import { loadOf } from '../../src/lib/stages/tonight/lights-out.ts';
 import { eveningCalendar } from '../../src/lib/stages/tonight/evening-calendar.ts';
 import { candidatesOf } from '../../src/lib/stages/tonight/candidates.ts';
 import {
@@ -116,6 +117,29 @@ describe('tonight', () => {
     expect(tonightParts(facts)[1]!.lines[0]!.words).toBe(
       'Judge sheets 1a and 1b in viewing light.',
     );
+  });
+});
+
+describe('what goes into the tank', () => {
+  it('is counted by format, with the holders of sheets in their order', () => {
+    const sheets = {
+      ...roll('S-1'),
+      exposed: {
+        film: 'Orrel',
+        boxSpeed: 100,
+        format: 'four-by-five',
+        frames: [{ mark: 'F1 A' }, { mark: 'F3 B' }],
+      },
+    } as unknown as Roll;
+    expect(loadOf([roll('R-1'), sheets, roll('R-2')])).toEqual({
+      load: [
+        { format: 'small-36', count: 2 },
+        { format: 'four-by-five', count: 1 },
+      ],
+      name: 'R-1 · S-1 · R-2',
+      holders: ['F1 A', 'F3 B'],
+    });
+    expect(loadOf([]).load).toBeUndefined();
   });
 });
 

@@ -81,6 +81,10 @@
                 >{line.words}</span
               >
             </a>
+            {#if line.loadHref}<a
+                class="slot-in inline-flex min-h-11 items-center text-[15px]"
+                href={line.loadHref}>Before the lights go out</a
+              >{/if}
           </li>
         {/each}
       </ul>

@@ -49,6 +49,8 @@ export interface Waiting {
   readonly name: string;
   readonly words: string;
   readonly href: string;
+  /** Where its tank is loaded: what must lie within reach. */
+  readonly loadHref?: string;
   /** It is said as a caution. */
   readonly caution?: boolean;
 }
@@ -84,7 +86,8 @@ export function together({ rolls, recipes }: TonightFacts): Together[] {
   return [...groups.values()];
 }
 
-const formatOf = ({ exposed, baths }: Roll): FilmFormatId =>
+/** The format of a roll, from its exposure or from what is planned. */
+export const formatOf = ({ exposed, baths }: Roll): FilmFormatId =>
   exposed?.format ?? baths?.load[0]?.format ?? 'small-36';
 
 /** The smallest tank that takes them all at once; nothing where none does. */
@@ -125,6 +128,7 @@ function rollLines(facts: TonightFacts): Waiting[] {
         ...[developer, room].filter(Boolean),
       ].join('; '),
       href: `/film?roll=${first!.id}`,
+      loadHref: `/evening/lights-out?rolls=${rolls.map(({ id }) => id).join(',')}`,
     };
   });
 }

@@ -1,0 +1,136 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { beforeLightsOut, filmFormats, type FilmFormatId, type FilmLoad } from '@katachron/core';
+  import { useWetSide } from '../../bench/clock/wet-side.svelte.ts';
+  import { useDesk } from '../../bench/desk/desk.svelte.ts';
+  import Button from '../../kit/Button.svelte';
+  import { useKeys } from '../../kit/keys/keys.svelte.ts';
+  import SlotChoice from '../../kit/SlotChoice.svelte';
+  import { capital } from '../../words/capital.ts';
+
+  interface Props {
+    /** Of the rolls that were chosen; nothing where it is still to be said. */
+    load: readonly FilmLoad[] | undefined;
+    /** "R-122 · R-123". */
+    name: string;
+    /** The holders, in the order in which they are emptied. */
+    holders: readonly string[];
+    /** Nobody has developed a film here yet. */
+    firstTime: boolean;
+  }
+  const { load, name, holders, firstTime }: Props = $props();
+  const desk = useDesk();
+  const wetSide = useWetSide();
+  let format = $state<FilmFormatId>('small-36');
+  const { things, steps } = $derived(beforeLightsOut(load ?? [{ format, count: 1 }]));
+  const toTick = $derived([
+    ...things,
+    ...(holders.length > 0 ? [`holders in this order: ${holders.join(', ')}`] : []),
+    ...(firstTime ? ['once in the light, with a spoiled roll: eyes open, then shut'] : []),
+  ]);
+  let ticked = $state<readonly string[]>([]);
+  /** The step that the hands are at; none before the lights are out. */
+  let at = $state<number>();
+  const step = $derived(at === undefined ? undefined : steps[at]);
+  const missing = $derived(toTick.filter((thing) => !ticked.includes(thing)));
+  const main = $derived(
+    at === undefined
+      ? { words: 'All within reach: lights out', run: lightsOut }
+      : step
+        ? { words: 'Done: the next step', run: next }
+        : { words: 'To the film', run: leave },
+  );
+
+  useKeys([
+    { key: ' ', does: 'all within reach; then the next step', run: () => main.run(), always: true },
+    { key: 'z', does: 'the step before once more', run: before },
+    { key: 'Escape', does: 'back to Tonight', run: () => void goto('/') },
+  ]);
+
+  function lightsOut() {
+    at = 0;
+    desk.setLight('dark');
+    speak();
+  }
+
+  function next() {
+    at = (at ?? -1) + 1;
+    speak();
+  }
+
+  function before() {
+    if (at !== undefined && at > 0) at -= 1;
+    speak();
+  }
+
+  function leave() {
+    void goto('/film');
+  }
+
+  /** What is done, and what it feels like: there is nothing to be read. */
+  function speak() {
+    wetSide.say(
+      step
+        ? `${step.does} ${step.feel} If it binds: ${step.binds}`
+        : 'The tank is closed. Hold anywhere for two seconds to come back.',
+    );
+  }
+
+  function tick(thing: string, on: boolean) {
+    ticked = on ? [...ticked, thing] : ticked.filter((other) => other !== thing);
+  }
+</script>
+
+<h1 class="heading break-words">Before the lights go out{name ? `: ${name}` : ''}</h1>
+{#if at === undefined}
+  {#if !load}
+    <p class="mt-2 text-lg text-soft">
+      The film is
+      <SlotChoice
+        label="The format"
+        bind:value={format}
+        options={filmFormats.map(({ id, name: called }) => ({ id, name: called }))}
+      />.
+    </p>
+  {/if}
+  <p class="reason mt-2 text-soft">
+    Within reach, in the order of the hands. A dark screen still glows, and any light fogs film: the
+    phone lies face down, and what is to be done is heard.
+  </p>
+  <ul class="mt-3 max-w-2xl">
+    {#each toTick as thing (thing)}
+      <li class="border-b border-hair">
+        <label class="flex min-h-14 items-center gap-3 text-lg"
+          ><input
+            type="checkbox"
+            class="tick"
+            bind:checked={() => ticked.includes(thing), (on) => tick(thing, on)}
+          />{capital(thing)}</label
+        >
+      </li>
+    {/each}
+  </ul>
+  {#if missing.length > 0 && ticked.length > 0}
+    <p class="reason mt-2 text-caution" role="status">
+      Still to be laid out: {missing.join('; ')}.
+    </p>
+  {/if}
+{:else if step}
+  <div data-testid="loading-step" aria-live="polite">
+    <p class="mt-4 text-2xl text-soft">{at + 1} of {steps.length}</p>
+    <p class="mt-2 max-w-3xl text-[38px] font-[600] leading-tight">{step.does}</p>
+    <p class="mt-3 text-2xl text-soft">{step.feel}</p>
+    <p class="mt-3 text-2xl text-caution">If it binds: {step.binds}</p>
+  </div>
+{:else}
+  <p class="mt-4 text-[38px] font-[600]" data-testid="loading-step">The tank is closed.</p>
+{/if}
+<div class="in-sight mt-6">
+  <div class="flex flex-wrap gap-3">
+    <Button main keyHint="Space" onclick={() => main.run()}>{main.words}</Button>
+    {#if at !== undefined && at > 0 && step}
+      <Button keyHint="Z" onclick={before}>One back</Button>
+    {/if}
+    <Button href="/">Back to Tonight</Button>
+  </div>
+</div>

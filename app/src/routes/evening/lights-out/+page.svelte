@@ -1,0 +1,14 @@
+<script lang="ts">
+  import LightsOutPage from '$lib/stages/tonight/LightsOutPage.svelte';
+
+  const { data } = $props();
+</script>
+
+<svelte:head><title>Before the lights go out · Katachron</title></svelte:head>
+
+<LightsOutPage
+  load={data.load}
+  name={data.name}
+  holders={data.holders}
+  firstTime={data.firstTime}
+/>
