@@ -75,6 +75,9 @@ test('an evening is planned by ticks: the list, another order and what it costs,
   await expect(steps).toContainText('load the tank');
   await expect(steps).toContainText(/wash, by itself until \d\d:\d\d/);
   await expect(page.getByTestId('timeline').locator('rect').first()).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Afterwards' })).toContainText(
+    'R-123, the night pour hangs to dry until',
+  );
   const file = page.waitForEvent('download');
   await page.getByRole('button', { name: 'For a calendar (.ics)' }).press('Enter');
   expect((await file).suggestedFilename()).toBe('evening.ics');

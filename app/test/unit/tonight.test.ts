@@ -9,6 +9,7 @@ import { loadOf } from '../../src/lib/stages/tonight/lights-out.ts';
 import { eveningCalendar } from '../../src/lib/stages/tonight/evening-calendar.ts';
 import { candidatesOf } from '../../src/lib/stages/tonight/candidates.ts';
 import {
+  afterwards,
   costWords,
   emptyEvening,
   eveningAsked,
@@ -233,6 +234,19 @@ describe('the plan of an evening', () => {
     expect(calendar.match(/BEGIN:VEVENT/g)).toHaveLength(6);
     expect(calendar).toMatch(/DTSTART:2026022\dT\d{6}Z/);
     expect(calendar).toContain('18:30 ');
+  });
+
+  it('says what is done afterwards, and only of what was done', () => {
+    const { tasks, plan, beginMs } = planned();
+    const after = afterwards(plan, tasks, beginMs);
+    expect(after[0]).toContain('Film developer kept or collected');
+    expect(after.find((words) => words.startsWith('R-1 hangs to dry until'))).toMatch(/\d\d:\d\d/);
+    expect(after).toContain('Tomorrow, dry, in viewing light: print: Cullet.');
+    expect(after.at(-1)).toContain('local rules');
+    const film = planned({ ticked: JSON.stringify(['roll 1']) });
+    const words = afterwards(film.plan, film.tasks, film.beginMs).join(' ');
+    expect(words).not.toContain('trays');
+    expect(afterwards({ ...film.plan, steps: [] }, film.tasks, film.beginMs)).toEqual([]);
   });
 
   it('says what another order costs', () => {

@@ -7,6 +7,7 @@
   import { useKeys } from '../../kit/keys/keys.svelte.ts';
   import { candidatesOf } from './candidates.ts';
   import {
+    afterwards,
     costWords,
     emptyEvening,
     eveningAsked,
@@ -34,6 +35,7 @@
   const plan = $derived(asked.tasks.length > 0 ? answer?.plan : undefined);
   const lines = $derived(plan ? eveningLines(plan, asked.tasks, asked.beginMs) : []);
   const words = $derived(plan ? eveningWords(plan, asked.tasks, asked.beginMs) : []);
+  const after = $derived(plan ? afterwards(plan, asked.tasks, asked.beginMs) : []);
   const cost = $derived(plan && answer?.best ? costWords(answer.best, plan) : '');
   const trouble = $derived(asked.trouble ?? answer?.trouble);
 
@@ -181,6 +183,12 @@
           </li>
         {/each}
       </ol>
+      <h2 class="mt-5 text-xl font-[620]" id="afterwards">Afterwards</h2>
+      <ul class="mt-1" aria-labelledby="afterwards">
+        {#each after as sentence (sentence)}<li class="border-b border-hair py-1.5">
+            {sentence}
+          </li>{/each}
+      </ul>
     {/if}
   </section>
 </div>

@@ -1,4 +1,10 @@
-import type { EveningPlan, EveningQuestion, EveningTask, FixedPoint } from '@katachron/core';
+import type {
+  EveningPlan,
+  EveningQuestion,
+  EveningTask,
+  FixedPoint,
+  SharedId,
+} from '@katachron/core';
 import { addDays, format, set } from 'date-fns';
 import { Refusal } from '@katachron/core';
 import { countOf } from '../../words/count.ts';
@@ -191,6 +197,42 @@ export function eveningWords(
     ...(left.length > 0
       ? [`Does not fit before the end, for another day: ${left.join('; ')}.`]
       : []),
+  ];
+}
+
+/** What is done when all else is: what is kept or collected, what hangs until when, what is judged tomorrow. */
+export function afterwards(
+  plan: EveningPlan,
+  tasks: readonly NamedTask[],
+  beginMs: number,
+): string[] {
+  const done = tasks.filter(({ id }) => plan.steps.some(({ taskId }) => taskId === id));
+  if (done.length === 0) return [];
+  const uses = (thing: SharedId) =>
+    done.some(({ steps }) => steps.some(({ needs }) => needs.includes(thing)));
+  const hanging = plan.steps.flatMap(({ taskId, stepId, toSeconds }) => {
+    const task = done.find(({ id }) => id === taskId);
+    return task?.steps.find(({ id }) => id === stepId)?.outlasts
+      ? [`${task.name} hangs to dry until ${clock(beginMs, toSeconds)}; then cut it and sleeve it.`]
+      : [];
+  });
+  const judged = done
+    .filter(({ steps }) => steps.some(({ id, needs }) => id === 'wash' && needs.includes('washer')))
+    .map(({ name }) => name);
+  return [
+    ...(uses('tank')
+      ? [
+          'Film developer kept or collected, as its bath says; fixer back into its bottle; reels rinsed and set to dry.',
+        ]
+      : []),
+    ...(uses('trays')
+      ? [
+          'Paper developer covered or collected; stop and fixer back into their bottles; trays rinsed, lights of the safelight out.',
+        ]
+      : []),
+    ...hanging,
+    ...(judged.length > 0 ? [`Tomorrow, dry, in viewing light: ${judged.join('; ')}.`] : []),
+    'What is collected goes where its data sheet and local rules say, never into the drain on a guess. Water off; with dry hands, lamp and warmers off at the plug; gloves off, hands washed.',
   ];
 }
 
