@@ -58,6 +58,12 @@ test('a run under way stands there with its clock', async ({ page, rolls }) => {
   await expect(line.getByRole('timer')).toHaveText(/^(10:00|9:[45]\d)$/);
   await line.getByRole('link').press('Enter');
   await expect(page).toHaveURL(new RegExp(`/film/run/${id}$`));
+  // It is part of the evening, ticked or not, from its real start on.
+  await open(page, '/evening');
+  const steps = page.getByRole('list', { name: 'Step by step' });
+  await expect(steps.getByRole('listitem').first()).toContainText('developer');
+  await expect(steps).toContainText('R-500, under way');
+  await expect(page.getByTestId('evening')).toHaveText(/^\s*Done at/);
 });
 
 test('an evening is planned by ticks: the list, another order and what it costs, what does not fit', async ({
@@ -89,6 +95,15 @@ test('an evening is planned by ticks: the list, another order and what it costs,
   await expect(page.getByText(/^In this order it ends/)).toBeVisible();
   await page.keyboard.press('b');
   await expect(page.getByText(/^In this order it ends/)).toHaveCount(0);
+  // So does a hand that drags a task along the evening.
+  const bar = page.getByTestId('timeline').locator('rect').first();
+  const box = (await bar.boundingBox())!;
+  await page.mouse.move(box.x + 8, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 500, box.y + box.height / 2, { steps: 5 });
+  await page.mouse.up();
+  await expect(page.getByText(/^In this order it ends/)).toBeVisible();
+  await page.getByRole('button', { name: 'The best order again' }).press('Enter');
   await page.getByLabel('Dinner at').fill('late');
   await expect(page.getByRole('alert')).toHaveText('Type a time of day, as 20:00.');
   await page.getByLabel('Dinner at').fill('');

@@ -102,6 +102,14 @@ describe('an evening', () => {
     expect(at(plan, 'strip', 'fire').fromSeconds).toBeGreaterThanOrEqual(440);
   });
 
+  it('gives what has begun its places first: a developer that is poured waits for no strip', () => {
+    const poured = { ...roll('roll'), begunSeconds: [-900, -540] };
+    const many = ['a', 'b', 'c'].map((id) => strip(id));
+    const plan = planEvening({ tasks: [...many, poured], order: ['a', 'b', 'c', 'roll'] });
+    expect(at(plan, 'roll', 'fix').fromSeconds).toBe(0);
+    expect(at(plan, 'a', 'fire').fromSeconds).toBe(300);
+  });
+
   it('does it in the order that somebody wants, and says what that costs', () => {
     const tasks = [roll('roll'), strip('strip')];
     const best = planEvening({ tasks });

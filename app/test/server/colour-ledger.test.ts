@@ -28,9 +28,9 @@ describe('the drum’s baths', () => {
     const store = shelfStores['colour-prints'];
     const [one, two] = [sheet(), sheet(30)];
     const areas = async () =>
-      ((await entriesOf([bathId]))[bathId] ?? []).map(({ entry }) =>
-        'areaCm2' in entry ? entry.areaCm2 : 0,
-      );
+      ((await entriesOf([bathId]))[bathId] ?? [])
+        .map(({ entry }) => ('areaCm2' in entry ? entry.areaCm2 : 0))
+        .toSorted((a, b) => a - b);
     await store.put(printId, { ...colourPrintExample, tests: [one] });
     expect(await areas()).toEqual([500]);
     await store.put(printId, { ...colourPrintExample, tests: [one, two] }, 1);

@@ -1,21 +1,26 @@
-import { planEvening } from '@katachron/core';
+import { planEvening, processRecord } from '@katachron/core';
 import { describe, expect, it } from 'vitest';
 import { recipeExample, type Recipe } from '../../src/lib/nouns/recipe/contract.ts';
 import type { Roll } from '../../src/lib/nouns/roll/contract.ts';
 import { standingBaths } from '../../src/lib/nouns/bath/standing.ts';
 import { tankExample, type Tank } from '../../src/lib/nouns/tank/contract.ts';
 import { substanceExample } from '../../src/lib/nouns/substance/contract.ts';
+import { runTask } from '../../src/lib/stages/tonight/run-task.ts';
 import { loadOf } from '../../src/lib/stages/tonight/lights-out.ts';
 import { eveningCalendar } from '../../src/lib/stages/tonight/evening-calendar.ts';
 import { candidatesOf } from '../../src/lib/stages/tonight/candidates.ts';
 import {
   afterwards,
   costWords,
+  draggedBy,
   emptyEvening,
   eveningAsked,
   eveningLines,
   eveningWords,
   instantOf,
+  laterWords,
+  promisedOf,
+  readPromised,
   reordered,
   type Candidate,
   type EveningForm,
@@ -249,6 +254,57 @@ describe('the plan of an evening', () => {
     expect(afterwards({ ...film.plan, steps: [] }, film.tasks, film.beginMs)).toEqual([]);
   });
 
+  it('follows a run that is under way: its real starts stay, the rest is planned from now', () => {
+    const began = nowMs - 11 * 60_000;
+    const plan = {
+      steps: [
+        {
+          id: 'developer',
+          kind: 'developer' as const,
+          seconds: 600,
+          agitation: 'each-minute' as const,
+        },
+        { id: 'fix', kind: 'fix' as const, seconds: 300, agitation: 'each-minute' as const },
+        { id: 'wash', kind: 'wash' as const, seconds: 1200, agitation: 'rest' as const },
+      ],
+      ...{ drainSeconds: 10, clockStart: 'pouring-begins' as const },
+    };
+    const record = processRecord(plan, [
+      { id: 'e', kind: 'poured-in', stepId: 'developer', atMs: began },
+    ]);
+    const under = (beginMs: number) => [runTask({ id: '9', title: 'R-9', record }, nowMs, beginMs)];
+    const [task] = under(nowMs);
+    // A minute over already: it lasts until now.
+    expect(task!.steps.map(({ id, seconds }) => [id, seconds])).toEqual([
+      ...[
+        ['developer', 660],
+        ['fix', 300],
+        ['wash', 1200],
+        ['hang', 240],
+        ['dry', 7200],
+      ],
+    ]);
+    expect(task!.begunSeconds).toEqual([-660]);
+    const asked = eveningAsked(form({ ticked: '["print 1"]' }), [roll1, print], nowMs, under);
+    const evening = planEvening(asked.question!);
+    const at = (taskId: string, stepId: string) =>
+      evening.steps.find((one) => one.taskId === taskId && one.stepId === stepId)!.fromSeconds;
+    expect(at('run 9', 'fix')).toBe(0);
+    // The strip waits for the fix, and is fired while the film washes.
+    expect(at('print 1#0', 'fire')).toBe(300);
+  });
+
+  it('says how much later it gets than was planned, as long as the plan is the same', () => {
+    const now = form();
+    const promised = { of: promisedOf(now), endMs: nowMs };
+    expect(laterWords(promised, now, nowMs + 12 * 60_000)).toBe('12 minutes later than planned.');
+    expect(laterWords(promised, now, nowMs - 60_000)).toBe('1 minute sooner than planned.');
+    expect(laterWords(promised, now, nowMs + 10_000)).toBe('');
+    expect(laterWords(promised, form({ out: '23:00' }), nowMs + 720_000)).toBe('');
+    expect(readPromised(JSON.stringify(promised))).toEqual(promised);
+    for (const odd of ['', 'x', '3', '{}']) expect(readPromised(odd)).toBeUndefined();
+  });
+
   it('says what another order costs', () => {
     const { plan: best } = planned();
     const order = [...best.order].reverse();
@@ -260,6 +316,9 @@ describe('the plan of an evening', () => {
     expect(costWords(best, { ...best, left: ['a'] })).toBe(
       'In this order 1 task more would not fit.',
     );
+    // Dragged to the end of the evening the roll comes last.
+    expect(draggedBy(best, 'roll 1#0', 6 * 3600).at(-1)).toBe('roll 1#0');
+    expect(draggedBy(best, 'roll 1#0', -6 * 3600)[0]).toBe('roll 1#0');
     expect(reordered(['a', 'b', 'c'], 'c', -1)).toEqual(['a', 'c', 'b']);
     expect(reordered(['a', 'b'], 'a', -1)).toEqual(['a', 'b']);
     expect(instantOf('20.15', nowMs) - nowMs).toBe(105 * 60_000);

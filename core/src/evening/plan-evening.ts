@@ -113,7 +113,9 @@ function inOrder(
   const busy = start.copy();
   const placed: Placed[] = [];
   const left: string[] = [];
-  const waiting = [...order];
+  // What has begun cannot make way: it has its places before all that can.
+  const hasBegun = (task: EveningTask) => Number(begunOf(task).length > 0);
+  const waiting = order.toSorted((a, b) => hasBegun(b) - hasBegun(a));
   const open = () => new Set(waiting.map(({ id }) => id));
   while (waiting.length > 0) {
     const ids = open();

@@ -52,6 +52,7 @@ export interface TwoOnSheet {
 const CODES = 257;
 const NONE = 256;
 const MOST_STOPS = 12;
+const MOST_PIXELS = 4_000_000;
 
 interface CodeLights {
   readonly blue: Float64Array;
@@ -116,8 +117,9 @@ export function pairTable(
   const codes = new Uint8Array(CODES * CODES);
   const looks = new Uint8Array(CODES * CODES);
   const white = linearFromCode(SHOWN_WHITE);
-  for (let one = 0; one < CODES; one += 1) {
-    for (let other = 0; other < CODES; other += 1) {
+  // Of a negative that does not lie there, no code is ever under a pixel.
+  for (let one = a ? 0 : NONE; one < CODES; one += 1) {
+    for (let other = b ? 0 : NONE; other < CODES; other += 1) {
       const at = one * CODES + other;
       const together = net(
         lightA.blue[one]! + lightB.blue[other]!,
@@ -188,7 +190,7 @@ function codesUnder(
  * @param a picture and placing of the first; none unless given
  * @param b of the second
  * @returns codes and looks, row by row from the top left, and how much of the sheet has each look
- * @throws Refusal `placing` for a sheet or a picture of no size
+ * @throws Refusal `placing` for a sheet or a picture of no size, or of more pixels than are shown
  * @source inverse affine map of each pixel, nearest neighbour
  * @example
  * onOneSheet(pairTable(defaultPaper, undefined, undefined), { widthMm: 40, heightMm: 30 }, 4, undefined, undefined).shares.fine // = 1
@@ -208,6 +210,9 @@ export function onOneSheet(
   const across = Math.max(1, Math.round(width));
   const mmOfPixel = easel.widthMm / across;
   const height = Math.max(1, Math.round(easel.heightMm / mmOfPixel));
+  if (!(across * height <= MOST_PIXELS)) {
+    throw new Refusal('placing', '/width', `A sheet is shown with at most ${MOST_PIXELS} pixels.`);
+  }
   const [underA, underB] = [a, b].map((laid) => codesUnder(laid, across, height, mmOfPixel));
   const codes = new Uint8Array(across * height);
   const looks = new Uint8Array(across * height);

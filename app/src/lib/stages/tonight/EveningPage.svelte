@@ -1,6 +1,8 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { onMount } from 'svelte';
+  import { onMount, untrack } from 'svelte';
+  import { useWetSide } from '../../bench/clock/wet-side.svelte.ts';
+  import { lyingAt } from '../../bench/sink/trays.ts';
   import Button from '../../kit/Button.svelte';
   import Field from '../../kit/Field.svelte';
   import { keptState } from '../../kit/kept-state.svelte.ts';
@@ -9,14 +11,20 @@
   import {
     afterwards,
     costWords,
+    draggedBy,
     emptyEvening,
     eveningAsked,
     eveningLines,
     eveningWords,
+    laterWords,
+    promisedOf,
+    readPromised,
     reordered,
     tickedOf,
   } from './evening-view.ts';
   import type { EveningAnswer, EveningAsked } from './evening.worker.ts';
+  import { capital } from '../../words/capital.ts';
+  import { runTask } from './run-task.ts';
   import Timeline from './Timeline.svelte';
   import type { TonightFacts } from './tonight-view.ts';
 
@@ -28,7 +36,20 @@
   const form = keptState('katachron-evening', emptyEvening());
   const candidates = $derived(candidatesOf(facts));
   const ticked = $derived(tickedOf(form));
-  const asked = $derived(eveningAsked(form, candidates, nowMs));
+  const wetSide = useWetSide();
+  /** Film in the sink is part of the evening, and what is left of it is planned anew from now. */
+  const MINUTE_MS = 60_000;
+  const minuteMs = $derived(Math.max(nowMs, Math.floor(wetSide.nowMs / MINUTE_MS) * MINUTE_MS));
+  const runs = $derived(
+    lyingAt(wetSide.runs, [], minuteMs)
+      .filter(({ forgotten }) => !forgotten)
+      .map(({ id, name, moment }) => ({ id, title: name, record: moment.record })),
+  );
+  const asked = $derived(
+    eveningAsked(form, candidates, minuteMs, (beginMs) =>
+      runs.map((run) => runTask(run, minuteMs, beginMs)),
+    ),
+  );
   let answer = $state.raw<EveningAnswer>();
   let worker = $state.raw<Worker>();
   let number = 0;
@@ -36,6 +57,8 @@
   const lines = $derived(plan ? eveningLines(plan, asked.tasks, asked.beginMs) : []);
   const words = $derived(plan ? eveningWords(plan, asked.tasks, asked.beginMs) : []);
   const after = $derived(plan ? afterwards(plan, asked.tasks, asked.beginMs) : []);
+  const endMs = $derived(asked.beginMs + (plan?.endSeconds ?? 0) * 1000);
+  const later = $derived(laterWords(readPromised(form.promised), form, endMs));
   const cost = $derived(plan && answer?.best ? costWords(answer.best, plan) : '');
   const trouble = $derived(asked.trouble ?? answer?.trouble);
 
@@ -53,6 +76,14 @@
     number += 1;
     const message: EveningAsked = { number, question };
     worker.postMessage(message);
+  });
+  // What was planned last by a hand is what was promised; what happens since is late or early by it.
+  $effect(() => {
+    if (!plan) return;
+    const of = promisedOf(form);
+    if (untrack(() => readPromised(form.promised))?.of !== of) {
+      form.promised = JSON.stringify({ of, endMs: untrack(() => endMs) });
+    }
   });
   useKeys([
     { key: ' ', does: 'print the plan', run: () => print() },
@@ -80,6 +111,10 @@
     link.download = 'evening.ics';
     link.click();
     URL.revokeObjectURL(link.href);
+  }
+
+  function ondragged(id: string, seconds: number) {
+    if (plan) form.order = JSON.stringify(draggedBy(plan, id, seconds));
   }
 
   function best() {
@@ -146,7 +181,10 @@
           : 'Tick what should be done: the order in which all of it ends soonest stands here.'}
       </p>
     {:else}
-      <p class="text-[28px] font-[620]" data-testid="evening">{words[0]}</p>
+      <p class="text-[28px] font-[620]" data-testid="evening">
+        {words[0]}
+        {#if later}<span class="text-lg text-caution">{capital(later)}</span>{/if}
+      </p>
       {#each words.slice(1) as sentence (sentence)}<p class="reason">{sentence}</p>{/each}
       {#if cost}<p class="reason">
           {cost}
@@ -155,7 +193,7 @@
           >
         </p>{/if}
       {#if plan}<div class="mt-3">
-          <Timeline {plan} tasks={asked.tasks} beginMs={asked.beginMs} />
+          <Timeline {plan} tasks={asked.tasks} beginMs={asked.beginMs} {ondragged} />
         </div>{/if}
       <ol class="mt-3" aria-label="Step by step">
         {#each lines as { key, taskId, from, to, step, task, byItself, first } (key)}

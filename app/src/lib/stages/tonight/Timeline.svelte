@@ -8,8 +8,10 @@
     plan: EveningPlan;
     tasks: readonly NamedTask[];
     beginMs: number;
+    /** A task was dragged so far along the evening, s. */
+    ondragged: (taskId: string, seconds: number) => void;
   }
-  const { plan, tasks, beginMs }: Props = $props();
+  const { plan, tasks, beginMs, ondragged }: Props = $props();
   const ROW = 46;
   const BAR = 30;
   const NAMES = 210;
@@ -34,7 +36,7 @@
       const width = scale(beginMs + Math.min(last, toSeconds) * 1000) - x;
       return [
         {
-          ...{ key: `${taskId} ${stepId}`, x, width, y: row * ROW + (ROW - BAR) / 2 },
+          ...{ key: `${taskId} ${stepId}`, taskId, x, width, y: row * ROW + (ROW - BAR) / 2 },
           hands: step.needs.includes('hands'),
           name: step.name.length * LETTER < width ? step.name : '',
         },
@@ -44,8 +46,31 @@
   const ticks = $derived(
     scale.ticks(8).map((at) => ({ x: scale(at), label: format(at, 'HH:mm') })),
   );
+  /** A task that is being dragged, and how far, px. */
+  let dragged = $state<{ readonly id: string; readonly fromX: number; readonly by: number }>();
+  /** A hand that shakes drags nothing, px. */
+  const LEAST = 6;
+
+  function take(event: PointerEvent, id: string) {
+    event.preventDefault();
+    dragged = { id, fromX: event.clientX, by: 0 };
+  }
+
+  function drag({ clientX }: PointerEvent) {
+    if (dragged) dragged = { ...dragged, by: clientX - dragged.fromX };
+  }
+
+  function drop() {
+    const { id, by } = dragged ?? { id: '', by: 0 };
+    dragged = undefined;
+    if (Math.abs(by) < LEAST) return;
+    const ms = scale.invert(NAMES + Math.abs(by)).getTime() - scale.invert(NAMES).getTime();
+    ondragged(id, (Math.sign(by) * ms) / 1000);
+  }
   const height = $derived(rows.length * ROW + FOOT);
 </script>
+
+<svelte:window onpointermove={drag} onpointerup={drop} />
 
 <!-- The list beside it says the same in words. -->
 <div class="hidden md:block" bind:clientWidth={wide} aria-hidden="true">
@@ -60,14 +85,17 @@
           >{name.length > 26 ? `${name.slice(0, 25)}…` : name}</text
         >
       {/each}
-      {#each bars as { key, x, y, width, hands, name } (key)}
+      {#each bars as { key, taskId, x: at, y, width, hands, name } (key)}
+        {@const x = at + (dragged?.id === taskId ? dragged.by : 0)}
         <rect
+          role="presentation"
+          onpointerdown={(event) => take(event, taskId)}
           {x}
           {y}
           {width}
           height={BAR}
           rx="6"
-          class={hands ? 'fill-rim stroke-rim' : 'fill-enamel stroke-rim'}
+          class="cursor-move touch-none {hands ? 'fill-rim stroke-rim' : 'fill-enamel stroke-rim'}"
           stroke-width="2"
           stroke-dasharray={hands ? undefined : '4 3'}
         />
@@ -75,7 +103,7 @@
           x={x + 7}
           y={y + BAR / 2}
           dy="0.35em"
-          class="text-[14px] {hands ? 'fill-on-rim' : 'fill-ink'}">{name}</text
+          class="pointer-events-none text-[14px] {hands ? 'fill-on-rim' : 'fill-ink'}">{name}</text
         >
       {/each}
     </svg>

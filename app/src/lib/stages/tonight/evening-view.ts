@@ -7,6 +7,7 @@ import type {
 } from '@katachron/core';
 import { addDays, format, set } from 'date-fns';
 import { Refusal } from '@katachron/core';
+import { parseJson } from '../../kit/parse-json.ts';
 import { countOf } from '../../words/count.ts';
 import { attempt } from '../../words/attempt.ts';
 import { taskKind, type NamedStep, type TaskFacts, type TaskKindId } from './task-kinds.ts';
@@ -30,12 +31,22 @@ export interface EveningForm {
   dinner: string;
   dinnerMinutes: string;
   out: string;
+  /** The end that was planned, so that it can be said how much later it gets. */
+  promised: string;
   /** Ids that are ticked, and the order that somebody wants, each a JSON list. */
   ticked: string;
   order: string;
 }
 export const emptyEvening = () => ({
-  ...{ begin: '', dinner: '', dinnerMinutes: '30', out: '', ticked: '[]', order: '[]' },
+  ...{
+    begin: '',
+    dinner: '',
+    dinnerMinutes: '30',
+    out: '',
+    ticked: '[]',
+    order: '[]',
+    promised: '',
+  },
 });
 
 /** A task of the plan, with the words for its steps. */
@@ -63,7 +74,7 @@ export function instantOf(text: string, nowMs: number): number {
 }
 
 const readList = (text: string): string[] => {
-  const list = attempt(() => JSON.parse(text) as unknown).value;
+  const list = parseJson(text);
   return Array.isArray(list) ? list.filter((one) => typeof one === 'string') : [];
 };
 export const tickedOf = ({ ticked }: Pick<EveningForm, 'ticked'>) => readList(ticked);
@@ -98,6 +109,8 @@ export function eveningAsked(
   form: EveningForm,
   candidates: readonly Candidate[],
   nowMs: number,
+  /** What is under way at that beginning: it is part of the evening, ticked or not. */
+  underWay: (beginMs: number) => readonly NamedTask[] = () => [],
 ): {
   readonly question?: EveningQuestion;
   readonly tasks: NamedTask[];
@@ -105,7 +118,7 @@ export function eveningAsked(
   readonly trouble?: string;
 } {
   const ticked = tickedOf(form);
-  const tasks = tasksOf(candidates.filter(({ id }) => ticked.includes(id)));
+  const wanted = tasksOf(candidates.filter(({ id }) => ticked.includes(id)));
   const read = attempt(() => {
     const beginMs = form.begin.trim() === '' ? nowMs : instantOf(form.begin, nowMs);
     const out = form.out.trim() === '' ? undefined : instantOf(form.out, beginMs);
@@ -114,8 +127,9 @@ export function eveningAsked(
     }
     return { beginMs, out, fixed: fixedOf(form, beginMs) };
   });
-  if (!read.value) return { tasks, beginMs: nowMs, trouble: read.trouble ?? '' };
+  if (!read.value) return { tasks: wanted, beginMs: nowMs, trouble: read.trouble ?? '' };
   const { beginMs, out, fixed } = read.value;
+  const tasks = [...underWay(beginMs), ...wanted];
   const order = readList(form.order).filter((id) => tasks.some((task) => task.id === id));
   return {
     ...{ tasks, beginMs },
@@ -200,6 +214,36 @@ export function eveningWords(
   ];
 }
 
+/** What was planned when it was last said what is to be done: by that the evening is late, or early. */
+export interface Promised {
+  readonly of: string;
+  readonly endMs: number;
+}
+
+/** What the plan rests on besides what really happens. */
+export const promisedOf = ({ ticked, begin, dinner, dinnerMinutes, out, order }: EveningForm) =>
+  JSON.stringify([ticked, begin, dinner, dinnerMinutes, out, order]);
+
+/** The promise that was kept in words; nothing where it cannot be read. */
+export function readPromised(text: string): Promised | undefined {
+  const value = parseJson(text);
+  if (typeof value !== 'object' || value === null) return undefined;
+  const { of, endMs } = value as Partial<Promised>;
+  return typeof of === 'string' && typeof endMs === 'number' ? { of, endMs } : undefined;
+}
+
+/** "12 minutes later than planned." */
+export function laterWords(
+  promised: Promised | undefined,
+  form: EveningForm,
+  endMs: number,
+): string {
+  if (promised?.of !== promisedOf(form)) return '';
+  const minutes = Math.round((endMs - promised.endMs) / 60_000);
+  if (minutes === 0) return '';
+  return `${countOf(Math.abs(minutes), 'minute')} ${minutes > 0 ? 'later' : 'sooner'} than planned.`;
+}
+
 /** What is done when all else is: what is kept or collected, what hangs until when, what is judged tomorrow. */
 export function afterwards(
   plan: EveningPlan,
@@ -244,6 +288,15 @@ export function costWords(best: EveningPlan, wanted: EveningPlan): string {
   return Math.round(seconds / 60) < 1
     ? 'In this order it ends as soon.'
     : `In this order it ends ${minutesIn(seconds)} later.`;
+}
+
+/** The order once a task was dragged so far along the evening, s: by when each begins then. */
+export function draggedBy(plan: EveningPlan, id: string, seconds: number): string[] {
+  const begins = (taskId: string) =>
+    Math.min(
+      ...plan.steps.filter((step) => step.taskId === taskId).map((step) => step.fromSeconds),
+    ) + (taskId === id ? seconds : 0);
+  return plan.order.toSorted((a, b) => begins(a) - begins(b));
 }
 
 /** The order with a task one place earlier or later. */
