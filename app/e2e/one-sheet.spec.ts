@@ -124,7 +124,7 @@ test('two sequences with the change between: A on every sheet, then B, then the 
   await page.getByRole('button', { name: 'a place under B' }).press('Enter');
   await slot(page, 'B: area 1', 'the roof');
   await slot(page, 'B: stops in area 1', '−1');
-  await expect(page.getByText(/the roof −1/)).toBeVisible();
+  await expect(page.getByText(/top to the mark, the roof −1/)).toBeVisible();
   const hands = page.getByTestId('hands');
   /** Counts in, and gives so much light. */
   const fire = async (seconds: number) => {
