@@ -63,7 +63,9 @@ test('a colour print by keyboard: begun from the last one, judged by its cast, p
   await expect(page.getByText('+5 M +5 Y is the same colour as −5 C')).toBeVisible();
   await page.getByLabel('What was thought').fill('The apron is warm.');
   await page.getByLabel('What was thought').press('Escape');
+  const kept = page.waitForResponse((answer) => answer.request().method() === 'PUT');
   await pressSpace(page);
+  expect((await kept).ok()).toBe(true);
   await expect(book.getByRole('listitem')).toContainText('slightly red; The apron is warm;');
   await page.reload();
   await expect(page.getByTestId('pack')).toHaveText('C 0 M 49 Y 63');

@@ -8,7 +8,9 @@
     onset: (value: string) => void;
   }
   const { value, onset, ...shown }: Props = $props();
-  let typed = $derived(value);
+  // Only another value starts it anew: an answer that brings the same one takes away nothing that is being typed.
+  const known = $derived(value);
+  let typed = $derived(known);
 </script>
 
 <SlotText {...shown} bind:value={typed} onclose={() => typed !== value && onset(typed)} />

@@ -5,25 +5,43 @@ import { newId } from './new-id.ts';
 
 type Kept<Body> = Body & { readonly id: string; readonly version: number };
 
+interface Change<Body> {
+  readonly change: Partial<Body>;
+  readonly without: (keyof Body & string) | undefined;
+}
+
+function changed<Body extends object>(
+  whole: Kept<Body>,
+  { change, without }: Change<Body>,
+): Kept<Body> {
+  const next: Record<string, unknown> = { ...whole, ...change };
+  if (without) delete next[without];
+  return next as Kept<Body>;
+}
+
 /** A thing of a shelf that is worked on: every change goes to the server whole. Call it while a component is made. */
 export function shelfInHand<Body extends object>(shelf: string, kept: () => Kept<Body>) {
   let problem = $state<string>();
   /** The version that was answered last: a page that is read again later than the next press would bring an older one. */
   let answered = $state.raw<Kept<Body>>();
-  const now = $derived.by(() => {
+  const known = $derived.by(() => {
     const read = kept();
     return answered?.id === read.id && answered.version > read.version ? answered : read;
   });
+  /** What was changed and is not answered yet: the next change is one of what is seen, not of what the server knows. */
+  let pending = $state.raw<readonly Change<Body>[]>([]);
+  const now = $derived(pending.reduce(changed, known));
   /** Of what was sent and not answered: sent again it is the same, so that it is there once. */
   let stamp: { readonly key: string; readonly id: string; readonly atMs: number } | undefined;
 
   /** Each write is based on the version of the one before it. */
   let turn = Promise.resolve(true);
 
-  async function writeNow(change: Partial<Body>, without?: keyof Body & string): Promise<boolean> {
-    const whole: Record<string, unknown> = { ...now, ...change };
-    const { id, version, ...body } = whole;
-    if (without) delete body[without];
+  async function writeNow(
+    { change, without }: Change<Body>,
+    settled: () => void,
+  ): Promise<boolean> {
+    const { id, version, ...body } = changed(known, { change, without });
     const outcome = await put<Kept<Body>>(
       `/api/v1/${shelf}/${String(id)}`,
       body,
@@ -32,6 +50,7 @@ export function shelfInHand<Body extends object>(shelf: string, kept: () => Kept
     problem = outcome.problem?.detail;
     if (!outcome.value) return false;
     answered = outcome.value;
+    settled();
     stamp = undefined;
     // A page that is on its way would be called off by reading anew.
     await navigating.complete?.catch(() => undefined);
@@ -55,9 +74,16 @@ export function shelfInHand<Body extends object>(shelf: string, kept: () => Kept
       if (stamp?.key !== key) stamp = { key, id: newId(), atMs: Date.now() };
       return { id: stamp.id, atMs: stamp.atMs };
     },
+    /** Before another page goes on with it: once all that was changed is kept; false where it could not be. */
+    whenKept(): Promise<boolean> {
+      return pending.length === 0 ? Promise.resolve(true) : turn;
+    },
     /** Writes it with these changes, and without a part where that is named, one after the other; true when it is kept. */
     write(change: Partial<Body>, without?: keyof Body & string): Promise<boolean> {
-      turn = turn.then(() => writeNow(change, without));
+      const one: Change<Body> = { change, without };
+      const settled = () => (pending = pending.filter((other) => other !== one));
+      pending = [...pending, one];
+      turn = turn.then(() => writeNow(one, settled).finally(settled));
       return turn;
     },
   };

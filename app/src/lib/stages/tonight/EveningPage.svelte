@@ -1,6 +1,6 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { onMount, untrack } from 'svelte';
+  import { onMount } from 'svelte';
   import { useWetSide } from '../../bench/clock/wet-side.svelte.ts';
   import { lyingAt } from '../../bench/sink/trays.ts';
   import Button from '../../kit/Button.svelte';
@@ -53,6 +53,8 @@
   let answer = $state.raw<EveningAnswer>();
   let worker = $state.raw<Worker>();
   let number = 0;
+  /** What the last question rested on. */
+  let sent = { of: '', beginMs: 0 };
   const plan = $derived(asked.tasks.length > 0 ? answer?.plan : undefined);
   const lines = $derived(plan ? eveningLines(plan, asked.tasks, asked.beginMs) : []);
   const words = $derived(plan ? eveningWords(plan, asked.tasks, asked.beginMs) : []);
@@ -65,7 +67,9 @@
   onMount(() => {
     const made = new Worker(new URL('./evening.worker.ts', import.meta.url), { type: 'module' });
     made.onmessage = ({ data }: MessageEvent<EveningAnswer>) => {
-      if (data.number === number) answer = data;
+      if (data.number !== number) return;
+      answer = data;
+      promise(data);
     };
     worker = made;
     return () => made.terminate();
@@ -74,22 +78,22 @@
     const { question } = asked;
     if (!worker || !question) return;
     number += 1;
+    sent = { of: promisedOf(form), beginMs: asked.beginMs };
     const message: EveningAsked = { number, question };
     worker.postMessage(message);
-  });
-  // What was planned last by a hand is what was promised; what happens since is late or early by it.
-  $effect(() => {
-    if (!plan) return;
-    const of = promisedOf(form);
-    if (untrack(() => readPromised(form.promised))?.of !== of) {
-      form.promised = JSON.stringify({ of, endMs: untrack(() => endMs) });
-    }
   });
   useKeys([
     { key: ' ', does: 'print the plan', run: () => print() },
     { key: 'Escape', does: 'back to Tonight', run: () => void goto('/') },
     { key: 'b', does: 'the best order again', run: best },
   ]);
+
+  /** What was planned last by a hand is what was promised; what happens since is late or early by it. */
+  function promise({ plan: planned }: EveningAnswer) {
+    if (!planned || readPromised(form.promised)?.of === sent.of) return;
+    const { of, beginMs } = sent;
+    form.promised = JSON.stringify({ of, endMs: beginMs + planned.endSeconds * 1000 });
+  }
 
   function tick(id: string, on: boolean) {
     form.ticked = JSON.stringify(on ? [...ticked, id] : ticked.filter((other) => other !== id));

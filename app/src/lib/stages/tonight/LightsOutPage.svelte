@@ -104,6 +104,7 @@
           ><input
             type="checkbox"
             class="tick"
+            onclick={(event) => event.detail > 0 && event.currentTarget.blur()}
             bind:checked={() => ticked.includes(thing), (on) => tick(thing, on)}
           />{capital(thing)}</label
         >

@@ -72,7 +72,8 @@
 
   async function fire() {
     tried = true;
-    if (dialled.value) await goto(`/print/colour/${print.id}/fire?what=colour-sheet`);
+    if (dialled.value && (await hand.whenKept()))
+      await goto(`/print/colour/${print.id}/fire?what=colour-sheet`);
   }
 
   /** Under a timer of one's own. */

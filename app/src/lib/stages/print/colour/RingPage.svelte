@@ -34,7 +34,8 @@
   ]);
 
   async function fire() {
-    if (ring.trouble === undefined) await goto(`${back}/fire?what=colour-ring`);
+    if (ring.trouble === undefined && (await hand.whenKept()))
+      await goto(`${back}/fire?what=colour-ring`);
   }
 
   /** Under a timer of one's own. */

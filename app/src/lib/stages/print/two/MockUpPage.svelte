@@ -122,7 +122,7 @@
 
   async function leave() {
     await settle();
-    if (hand.problem === undefined) await goto(back);
+    if (hand.problem === undefined && (await hand.whenKept())) await goto(back);
   }
 
   function put(side: SideId, { id, width, height }: Picture) {

@@ -39,7 +39,9 @@
   // svelte-ignore state_referenced_locally
   const form = keptState(`katachron-two-${print.id}`, { picked: '' });
   const waiting = $derived(waitingForB(body).length);
-  const fire = (what: TwoThing) => goto(`/print/two-negatives/${print.id}/fire?what=${what}`);
+  async function fire(what: TwoThing) {
+    if (await hand.whenKept()) await goto(`/print/two-negatives/${print.id}/fire?what=${what}`);
+  }
   const main = $derived.by(() => {
     if (view.open) return { words: 'Keep this cell', run: keepCell };
     if (waiting > 0) {
