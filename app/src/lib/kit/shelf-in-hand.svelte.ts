@@ -54,7 +54,8 @@ export function shelfInHand<Body extends object>(shelf: string, kept: () => Kept
     stamp = undefined;
     // A page that is on its way would be called off by reading anew.
     await navigating.complete?.catch(() => undefined);
-    await invalidateAll();
+    // It is kept already: where the page cannot be read anew it stays as it is.
+    await invalidateAll().catch(() => undefined);
     return true;
   }
 
@@ -83,6 +84,8 @@ export function shelfInHand<Body extends object>(shelf: string, kept: () => Kept
       const one: Change<Body> = { change, without };
       const settled = () => (pending = pending.filter((other) => other !== one));
       pending = [...pending, one];
+      // What was wrong before is not wrong with this.
+      problem = undefined;
       turn = turn.then(() => writeNow(one, settled).finally(settled));
       return turn;
     },
