@@ -110,6 +110,18 @@ describe('an evening', () => {
     expect(at(plan, 'a', 'fire').fromSeconds).toBe(300);
   });
 
+  it('answers for two that wait for each other, and for more steps than all orders can be tried of', () => {
+    const each = planEvening({ tasks: [strip('a', 'b'), strip('b', 'a')] });
+    expect(each.left).toEqual([]);
+    const long = Array.from({ length: 6 }, (_, task) => ({
+      id: `t${task}`,
+      steps: Array.from({ length: 60 }, (_unused, index) => ({
+        ...{ id: `s${index}`, seconds: 60, needs: hands },
+      })),
+    }));
+    expect(planEvening({ tasks: long }).endSeconds).toBe(6 * 60 * 60);
+  });
+
   it('does it in the order that somebody wants, and says what that costs', () => {
     const tasks = [roll('roll'), strip('strip')];
     const best = planEvening({ tasks });

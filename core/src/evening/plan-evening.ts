@@ -12,8 +12,9 @@ import type {
 /** More than these nobody does in an evening. */
 const MOST_TASKS = 60;
 const MOST_STEPS = 60;
-/** Of so few tasks all orders are tried. */
+/** Of so few tasks all orders are tried, as long as that is not more than so many steps to place. */
 const FEW = 6;
+const MOST_OF_ALL_ORDERS = 40_000;
 /** Of more, so much work goes into a better one, counted in steps that are placed. */
 const MOST_PLACED = 1200;
 const NO_TIME = 1e-6;
@@ -53,6 +54,8 @@ function criticalPaths(tasks: readonly EveningTask[]): ReadonlyMap<string, numbe
   const pathOf = (task: EveningTask): number => {
     const known = paths.get(task.id);
     if (known !== undefined) return known;
+    // Two that wait for each other have no path behind them, and no end of it.
+    paths.set(task.id, lengthOf(task));
     const after = tasks.filter((other) => other.after === task.id).map(pathOf);
     const path = lengthOf(task) + Math.max(0, ...after);
     paths.set(task.id, path);
@@ -127,9 +130,9 @@ function inOrder(
     const [task] = waiting.splice(next, 1);
     const before = placed.find((one) => one.task.id === task!.after);
     const notBefore = Math.max(0, task!.fromSeconds ?? 0, before ? staysUntil(before) : 0);
-    const fits =
+    const orphaned =
       task!.after !== undefined && left.includes(task!.after) && begunOf(task!).length === 0;
-    const steps = fits ? undefined : place(task!, busy, notBefore);
+    const steps = orphaned ? undefined : place(task!, busy, notBefore);
     const one = steps && { task: task!, steps };
     const late =
       one === undefined || (untilSeconds !== undefined && staysUntil(one) > untilSeconds + NO_TIME);
@@ -314,7 +317,11 @@ function* allOrders(tasks: readonly EveningTask[]): Generator<readonly EveningTa
 function bestOf(tasks: readonly EveningTask[], start: Busy, until: number | undefined): Draft {
   const [first, ...others] = firstOrders(tasks).map((order) => inOrder(order, start, until));
   const best = others.reduce((now, draft) => (isBetter(draft, now) ? draft : now), first!);
-  if (tasks.length > FEW) return improved(best, tasks, start, until);
+  const steps = tasks.reduce((sum, task) => sum + task.steps.length, 0);
+  const orders = tasks.reduce((product, _, at) => product * (at + 1), 1);
+  if (tasks.length > FEW || orders * steps > MOST_OF_ALL_ORDERS) {
+    return improved(best, tasks, start, until);
+  }
   let now = best;
   for (const order of allOrders(tasks)) {
     const draft = inOrder(order, start, until);

@@ -21,6 +21,7 @@
     readPromised,
     reordered,
     tickedOf,
+    tickedWords,
   } from './evening-view.ts';
   import type { EveningAnswer, EveningAsked } from './evening.worker.ts';
   import { capital } from '../../words/capital.ts';
@@ -131,7 +132,8 @@
   <section class="not-printed" aria-label="What is to be done">
     <h2 class="text-xl font-[620]">What is to be done</h2>
     <ul class="mt-1">
-      {#each candidates as { id, name, times = 0, kind } (id)}
+      {#each candidates as candidate (candidate.id)}
+        {@const { id, name } = candidate}
         <li class="border-b border-hair">
           <label class="flex min-h-11 items-center gap-3 py-1"
             ><input
@@ -139,13 +141,7 @@
               class="tick"
               bind:checked={() => ticked.includes(id), (on) => tick(id, on)}
             /><span class="min-w-0 break-words"
-              >{name}<span class="text-soft"
-                >{kind === 'strip'
-                  ? `, ${times === 1 ? 'a strip' : `${times} strips`} and the print`
-                  : kind === 'roll'
-                    ? ', developed'
-                    : ''}</span
-              ></span
+              >{name}<span class="text-soft">{tickedWords(candidate)}</span></span
             ></label
           >
         </li>

@@ -18,6 +18,8 @@
   const FOOT = 26;
   /** A letter is about so wide, px: words that do not fit into a bar stay out. */
   const LETTER = 8;
+  const MOST_LETTERS = 26;
+  const INSIDE = 7;
   let wide = $state(0);
   const last = $derived(Math.max(plan.endSeconds, 1));
   const scale = $derived(
@@ -43,6 +45,12 @@
       ];
     }),
   );
+  const names = $derived(
+    rows.map(({ id, name }, row) => ({
+      ...{ id, y: row * ROW + ROW / 2 },
+      name: name.length > MOST_LETTERS ? `${name.slice(0, MOST_LETTERS - 1)}…` : name,
+    })),
+  );
   const ticks = $derived(
     scale.ticks(8).map((at) => ({ x: scale(at), label: format(at, 'HH:mm') })),
   );
@@ -67,7 +75,15 @@
     const ms = scale.invert(NAMES + Math.abs(by)).getTime() - scale.invert(NAMES).getTime();
     ondragged(id, (Math.sign(by) * ms) / 1000);
   }
-  const height = $derived(rows.length * ROW + FOOT);
+  const foot = $derived(rows.length * ROW);
+  const height = $derived(foot + FOOT);
+  const clockY = $derived(height - 6);
+  const drawn = $derived(
+    bars.map((bar) => {
+      const x = bar.x + (dragged?.id === bar.taskId ? dragged.by : 0);
+      return { ...bar, x, inside: x + INSIDE, middle: bar.y + BAR / 2 };
+    }),
+  );
 </script>
 
 <svelte:window onpointermove={drag} onpointerup={drop} />
@@ -77,16 +93,13 @@
   {#if wide > 0}
     <svg class="block w-full" viewBox="0 0 {wide} {height}" {height} data-testid="timeline">
       {#each ticks as { x, label } (label)}
-        <line x1={x} x2={x} y1="0" y2={height - FOOT} class="stroke-hair" />
-        <text {x} y={height - 6} text-anchor="middle" class="fill-soft text-[15px]">{label}</text>
+        <line x1={x} x2={x} y1="0" y2={foot} class="stroke-hair" />
+        <text {x} y={clockY} text-anchor="middle" class="fill-soft text-[15px]">{label}</text>
       {/each}
-      {#each rows as { id, name }, row (id)}
-        <text x="0" y={row * ROW + ROW / 2} dy="0.35em" class="fill-ink text-[15px]"
-          >{name.length > 26 ? `${name.slice(0, 25)}…` : name}</text
-        >
+      {#each names as { id, name, y } (id)}
+        <text x="0" {y} dy="0.35em" class="fill-ink text-[15px]">{name}</text>
       {/each}
-      {#each bars as { key, taskId, x: at, y, width, hands, name } (key)}
-        {@const x = at + (dragged?.id === taskId ? dragged.by : 0)}
+      {#each drawn as { key, taskId, x, inside, middle, y, width, hands, name } (key)}
         <rect
           role="presentation"
           onpointerdown={(event) => take(event, taskId)}
@@ -100,8 +113,8 @@
           stroke-dasharray={hands ? undefined : '4 3'}
         />
         <text
-          x={x + 7}
-          y={y + BAR / 2}
+          x={inside}
+          y={middle}
           dy="0.35em"
           class="pointer-events-none text-[14px] {hands ? 'fill-on-rim' : 'fill-ink'}">{name}</text
         >

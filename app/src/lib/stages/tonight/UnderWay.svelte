@@ -3,10 +3,8 @@
   import { useWetSide } from '../../bench/clock/wet-side.svelte.ts';
   import { lyingAt } from '../../bench/sink/trays.ts';
   import { clockTime } from '../../words/duration.ts';
+  import { washes } from './task-kinds.ts';
   import { meanwhile, type PrintWaiting } from './tonight-view.ts';
-
-  /** Nobody has to do anything while it lasts. */
-  const WASHES: readonly string[] = ['wash', 'print-wash'];
 
   const { prints }: { prints: readonly PrintWaiting[] } = $props();
   const wetSide = useWetSide();
@@ -18,7 +16,7 @@
     meanwhile(
       lying.flatMap(({ name, moment }) => {
         const { step, remainingSeconds } = moment.current!;
-        return WASHES.includes(step.kind) ? [{ name, seconds: remainingSeconds }] : [];
+        return washes.includes(step.kind) ? [{ name, seconds: remainingSeconds }] : [];
       }),
       prints,
     ),

@@ -25,7 +25,7 @@ export function eveningCalendar(
 ): string {
   const lines = eveningLines(plan, tasks, beginMs);
   const at = (seconds: number) => instant(beginMs + seconds * 1000);
-  const events = tasks.flatMap(({ id, name, steps }): EventAttributes[] => {
+  const events = tasks.flatMap(({ id, name, steps, judgedDry }): EventAttributes[] => {
     const placed = plan.steps.filter(({ taskId }) => taskId === id);
     if (placed.length === 0) return [];
     const staying = placed.filter(
@@ -48,8 +48,7 @@ export function eveningCalendar(
         ...{ start: at(fromSeconds), end: at(toSeconds) },
         description: 'Then cut it and sleeve it.',
       })),
-      ...(steps.some((step) => step.id === 'hang' && step.needs.includes('hands')) &&
-      after.length === 0
+      ...(judgedDry
         ? [
             {
               ...{ uid: uid('judge'), title: `Judge it dry: ${name}` },

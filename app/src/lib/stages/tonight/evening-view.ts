@@ -53,6 +53,15 @@ export const emptyEvening = () => ({
 export interface NamedTask extends EveningTask {
   readonly name: string;
   readonly steps: readonly NamedStep[];
+  readonly judgedDry?: boolean;
+}
+
+const lateJudged = (kind: TaskKindId) => taskKind(kind).judgedDry && { judgedDry: true };
+
+/** What stands behind a name where it is ticked: ", 2 strips and the print". */
+export function tickedWords({ kind, times = 1 }: Candidate): string {
+  const words = taskKind(kind).ticked?.(times);
+  return words === undefined ? '' : `, ${words}`;
 }
 
 /** A time that is so long past is meant for tomorrow, ms. */
@@ -81,8 +90,7 @@ export const tickedOf = ({ ticked }: Pick<EveningForm, 'ticked'>) => readList(ti
 
 /** What of a print a task is: "strip 2: Cullet". */
 const named = (kind: TaskKindId, name: string, number = '') => {
-  const sort: Partial<Record<TaskKindId, string>> = { strip: 'strip', print: 'print' };
-  const words = [sort[kind], number].filter(Boolean).join(' ');
+  const words = [taskKind(kind).noun, number].filter(Boolean).join(' ');
   return words === '' ? name : `${words}: ${name}`;
 };
 
@@ -93,11 +101,13 @@ export function tasksOf(candidates: readonly Candidate[]): NamedTask[] {
       id: `${id}#${at}`,
       name: named(kind, name, times > 1 ? String(at + 1) : ''),
       steps: taskKind(kind).steps(facts),
+      ...lateJudged(kind),
       ...(at > 0 && { after: `${id}#${at - 1}` }),
     }));
     if (!then) return many;
     const last: NamedTask = {
       ...{ id: `${id}#then`, name: named(then, name), steps: taskKind(then).steps(facts) },
+      ...lateJudged(then),
       after: `${id}#${times - 1}`,
     };
     return [...many, last];
@@ -135,7 +145,7 @@ export function eveningAsked(
     ...{ tasks, beginMs },
     question: {
       ...{
-        tasks: tasks.map(({ name: _name, ...task }) => task),
+        tasks: tasks.map(({ name: _name, judgedDry: _later, ...task }) => task),
         fixed,
         amounts: { washer: 4, line: 8 },
       },
@@ -260,9 +270,7 @@ export function afterwards(
       ? [`${task.name} hangs to dry until ${clock(beginMs, toSeconds)}; then cut it and sleeve it.`]
       : [];
   });
-  const judged = done
-    .filter(({ steps }) => steps.some(({ id, needs }) => id === 'wash' && needs.includes('washer')))
-    .map(({ name }) => name);
+  const judged = done.filter(({ judgedDry }) => judgedDry).map(({ name }) => name);
   return [
     ...(uses('tank')
       ? [

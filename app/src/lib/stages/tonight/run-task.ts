@@ -1,6 +1,6 @@
 import { stepKind, type ProcessRecord } from '@katachron/core';
 import type { NamedTask } from './evening-view.ts';
-import { taskKind, type NamedStep } from './task-kinds.ts';
+import { taskKind, washes, type NamedStep } from './task-kinds.ts';
 
 /** Film that is in a bath now. */
 export interface RunUnderWay {
@@ -9,8 +9,6 @@ export interface RunUnderWay {
   readonly record: ProcessRecord;
 }
 
-/** Nobody has to stand by. */
-const BY_ITSELF: readonly string[] = ['wash'];
 const AFTER = taskKind('roll')
   .steps({})
   .filter(({ id }) => id === 'hang' || id === 'dry');
@@ -30,7 +28,7 @@ export function runTask(
   const begun = steps.slice(0, last + 1).filter(({ startedAtMs }) => startedAtMs !== undefined);
   const named = ({ step }: (typeof steps)[number], seconds: number): NamedStep => ({
     ...{ id: step.id, name: stepKind(step.kind).name.toLowerCase(), seconds },
-    needs: BY_ITSELF.includes(step.kind) ? ['tank'] : ['hands', 'tank'],
+    needs: washes.includes(step.kind) ? ['tank'] : ['hands', 'tank'],
     longestWaitSeconds: 0,
   });
   const real = begun.map((one) =>

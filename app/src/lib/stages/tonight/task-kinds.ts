@@ -16,6 +16,12 @@ export interface TaskFacts {
 /** A sort of thing to do of an evening: its steps, with usual times. */
 export interface TaskKind {
   readonly id: TaskKindId;
+  /** What a task of it is called before its name, where the name alone does not say: "strip: Cullet". */
+  readonly noun?: string;
+  /** What stands behind its name where it is ticked. */
+  readonly ticked?: (times: number) => string;
+  /** It is judged dry the day after. */
+  readonly judgedDry?: boolean;
   readonly steps: (facts: TaskFacts) => readonly NamedStep[];
 }
 
@@ -33,6 +39,7 @@ export const taskKinds: readonly TaskKind[] = [
   },
   {
     id: 'roll',
+    ticked: () => 'developed',
     steps: ({ developerSeconds = USUAL_DEVELOPER_SECONDS }) => [
       {
         ...{ id: 'ready', name: 'mix and temper', seconds: 10 * MINUTE, needs: HANDS },
@@ -60,6 +67,8 @@ export const taskKinds: readonly TaskKind[] = [
   },
   {
     id: 'strip',
+    noun: 'strip',
+    ticked: (times) => `${times === 1 ? 'a strip' : `${times} strips`} and the print`,
     steps: () => [
       {
         ...{ id: 'fire', name: 'fire a strip', seconds: 4 * MINUTE, needs: ['hands', 'enlarger'] },
@@ -74,6 +83,8 @@ export const taskKinds: readonly TaskKind[] = [
   },
   {
     id: 'print',
+    noun: 'print',
+    judgedDry: true,
     steps: ({ fibre = false }) => [
       {
         ...{ id: 'fire', name: 'fire the print', seconds: 6 * MINUTE, light: 'red' },
@@ -115,5 +126,8 @@ export const taskKinds: readonly TaskKind[] = [
     ],
   },
 ];
+
+/** Steps of a process in which nobody has to stand by. */
+export const washes: readonly string[] = ['wash', 'print-wash'];
 
 export const taskKind = (id: TaskKindId): TaskKind => taskKinds.find((kind) => kind.id === id)!;
