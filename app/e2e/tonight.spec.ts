@@ -107,6 +107,7 @@ test('an evening is planned by ticks: the list, another order and what it costs,
   await expect(page.getByText(/^In this order it ends/)).toHaveCount(0);
   // So does a hand that drags a task along the evening.
   const bar = page.getByTestId('timeline').locator('rect').first();
+  await bar.scrollIntoViewIfNeeded();
   const box = (await bar.boundingBox())!;
   await page.mouse.move(box.x + 8, box.y + box.height / 2);
   await page.mouse.down();

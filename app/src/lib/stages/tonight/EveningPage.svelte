@@ -230,11 +230,10 @@
     {/if}
   </section>
 </div>
+<p class="not-printed mt-4 flex flex-wrap gap-3">
+  {#if lines.length > 0}<Button onclick={() => void calendar()}>For a calendar (.ics)</Button>{/if}
+  <Button href="/">Back to Tonight</Button>
+</p>
 <div class="in-sight mt-4">
-  <div class="flex flex-wrap gap-3">
-    <Button main keyHint="Space" onclick={() => print()}>Print the plan</Button>
-    {#if lines.length > 0}<Button onclick={() => void calendar()}>For a calendar (.ics)</Button
-      >{/if}
-    <Button href="/">Back to Tonight</Button>
-  </div>
+  <Button main keyHint="Space" onclick={() => print()}>Print the plan</Button>
 </div>

@@ -32,6 +32,7 @@
   /** The step that the hands are at; none before the lights are out. */
   let at = $state<number>();
   const step = $derived(at === undefined ? undefined : steps[at]);
+  const count = $derived(`${(at ?? 0) + 1} of ${steps.length}`);
   const missing = $derived(toTick.filter((thing) => !ticked.includes(thing)));
   const main = $derived(
     at === undefined
@@ -118,7 +119,7 @@
   {/if}
 {:else if step}
   <div data-testid="loading-step" aria-live="polite">
-    <p class="mt-4 text-2xl text-soft">{at + 1} of {steps.length}</p>
+    <p class="mt-4 text-2xl text-soft">{count}</p>
     <p class="mt-2 max-w-3xl text-[38px] font-[600] leading-tight">{step.does}</p>
     <p class="mt-3 text-2xl text-soft">{step.feel}</p>
     <p class="mt-3 text-2xl text-caution">If it binds: {step.binds}</p>

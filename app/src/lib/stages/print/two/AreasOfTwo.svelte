@@ -28,6 +28,11 @@
     else ontrouble(trouble ?? '');
   }
 
+  /** Half a stop less, until it is said. */
+  function add() {
+    onset({ ...side, areas: [...areas, { name: `place ${areas.length + 1}`, stops: -0.5 }] });
+  }
+
   /** An area without a name is no area. */
   function setName(index: number, name: string) {
     if (name.trim() !== '') set(index, { name: name.trim() });
@@ -60,12 +65,6 @@
     nothing burned or held back,
   {/each}
   {#if areas.length < MOST_AREAS_OF_TWO}
-    <button
-      class="slot-in min-h-11"
-      type="button"
-      onclick={() =>
-        onset({ ...side, areas: [...areas, { name: `place ${areas.length + 1}`, stops: -0.5 }] })}
-      >a place under {letter}</button
-    >
+    <button class="slot-in min-h-11" type="button" onclick={add}>a place under {letter}</button>
   {/if}
 </p>

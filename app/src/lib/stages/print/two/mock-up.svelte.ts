@@ -18,6 +18,7 @@ export class MockUp {
   trouble = $state<string>();
   #read = $state.raw<Readonly<Partial<Record<SideId, Read>>>>({});
   #table = $state.raw<PairTable>();
+  #wanted: Partial<Record<SideId, string>> = {};
   #number = 0;
   #worker: Worker | undefined;
 
@@ -37,6 +38,7 @@ export class MockUp {
   /** Reads the pictures that are not there yet. */
   async read(side: SideId, placed: PlacedOfTwo | undefined): Promise<void> {
     const key = JSON.stringify(placed?.picture ?? null);
+    this.#wanted[side] = key;
     if (this.#read[side]?.key === key) return;
     if (!placed) {
       const { [side]: _gone, ...others } = this.#read;
@@ -45,7 +47,8 @@ export class MockUp {
     }
     try {
       const tones = await tonesOfPicture(placed);
-      this.#read = { ...this.#read, [side]: { key, tones } };
+      // One that was chosen meanwhile counts, whichever comes first.
+      if (this.#wanted[side] === key) this.#read = { ...this.#read, [side]: { key, tones } };
     } catch {
       this.trouble = 'The picture does not come: the server may be away.';
     }
