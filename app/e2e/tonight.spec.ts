@@ -1,8 +1,10 @@
 import { randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
 import {
   expect,
   leavePrint,
   open,
+  openPrint,
   pressSpace,
   prefer,
   shortRoll,
@@ -72,7 +74,7 @@ test('a run under way stands there with its clock', async ({ page, rolls }) => {
   const steps = page.getByRole('list', { name: 'Step by step' });
   await expect(
     steps.getByRole('listitem').filter({ hasText: 'R-500, under way' }).first(),
-  ).toContainText('developer');
+  ).toContainText('develop');
   await expect(page.getByTestId('evening')).toHaveText(/^\s*Done at/);
 });
 
@@ -121,6 +123,94 @@ test('an evening is planned by ticks: the list, another order and what it costs,
   await page.reload();
   await expect(todo.getByRole('checkbox', { name: /Annealing oven/ })).toBeChecked();
   await expect(evening).toHaveText(/^\s*Done at/);
+});
+
+test('a strip that is fired is followed from its first light on, and stands there once', async ({
+  page,
+}) => {
+  await leavePrint(page, {
+    ...{ ...stripRead, title: 'Ring of glass', first: '1', step: '1', patches: '2', lag: '0' },
+    ...{ earlier: [], highlight: null, shadow: null },
+  });
+  await openPrint(page, '/fire?what=strip');
+  await pressSpace(page);
+  await pressSpace(page);
+  await expect(page.getByTestId('hands')).toHaveText('Card over one patch, 1.0 s', {
+    timeout: 10_000,
+  });
+  await pressSpace(page);
+  await expect(page.getByTestId('hands')).toHaveText('All given. Into the developer.', {
+    timeout: 10_000,
+  });
+  await open(page, '/evening');
+  const steps = page.getByRole('list', { name: 'Step by step' });
+  const strip = steps.getByRole('listitem').filter({ hasText: 'strip 1: Ring of glass' });
+  const begun = strip.filter({ hasText: 'fire a strip' });
+  await expect(begun).toHaveCount(1);
+  await page.getByRole('checkbox', { name: /Ring of glass/ }).check();
+  await expect(steps).toContainText('print: Ring of glass');
+  await expect(begun).toHaveCount(1);
+  // In the trays it is what the sink says it is, and its firing stays where it was.
+  await openPrint(page, '/fire?what=strip');
+  await pressSpace(page);
+  await expect(page.getByRole('contentinfo', { name: 'The sink' })).toContainText('strip 1');
+  await open(page, '/evening');
+  await expect(begun).toHaveCount(1);
+  await expect(strip.filter({ hasText: 'develop and fix it' })).toHaveCount(1);
+});
+
+test('the end is told anew while things happen, with what made it later', async ({
+  page,
+  rolls,
+}) => {
+  const id = await shortRoll(page, 'R-777, slow water', [
+    ['developer', 600],
+    ['fix', 300],
+    ['wash', 1200],
+  ]);
+  rolls.push(id);
+  const happens = (event: object) => {
+    const eventId = randomUUID();
+    return page.request.put(`/api/v1/rolls/${id}/events/${eventId}`, {
+      data: { id: eventId, stepId: 'developer', ...event },
+    });
+  };
+  await happens({ kind: 'poured-in', atMs: Date.now() });
+  await open(page, '/evening');
+  const evening = page.getByTestId('evening');
+  await expect(evening).toHaveText(/^\s*Done at \d\d:\d\d\.\s*$/);
+  await happens({ kind: 'retimed', atMs: Date.now(), seconds: 1800, because: 'extra' });
+  await expect(evening).toHaveText(
+    /Done at \d\d:\d\d\.\s*20 minutes later than planned: R-777, slow water\./,
+    { timeout: 15_000 },
+  );
+});
+
+test('bottles that are cold are set to warm; the evening goes out as a page to tick off', async ({
+  page,
+}) => {
+  await open(page, '/evening');
+  await page.getByRole('checkbox', { name: /R-123, the night pour/ }).check();
+  const steps = page.getByRole('list', { name: 'Step by step' });
+  await expect(steps).toContainText('mix and temper');
+  await page.getByLabel('Bottles read, °C').fill('4');
+  await expect(steps).toContainText('mix, set the bottles into the water');
+  await expect(steps).toContainText(
+    /the bottles come to their temperature, by itself until \d\d:\d\d/,
+  );
+  await page.getByText('Where the times come from').press('Enter');
+  await expect(page.getByText('All other times are usual ones')).toBeVisible();
+  const file = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'A check list (.pdf)' }).press('Enter');
+  const download = await file;
+  expect(download.suggestedFilename()).toBe('evening.pdf');
+  expect(
+    readFileSync(await download.path())
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-');
+  await page.getByLabel('Bottles read, °C').fill('cold');
+  await expect(page.getByRole('alert')).toContainText('Type the temperature in °C');
 });
 
 test('the plan of an evening is a list on a phone, in red', async ({ page }) => {

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+  lateBy,
+  learnedDuration,
   planEvening,
   sharedThings,
   type EveningPlan,
@@ -207,5 +209,75 @@ describe('an evening', () => {
       }),
       { numRuns: 15 },
     );
+  });
+});
+
+describe('what makes an evening late', () => {
+  const minutes = (plan: EveningPlan, by: number) =>
+    plan.steps.map((one) => ({
+      ...one,
+      fromSeconds: one.fromSeconds - by * 60,
+      toSeconds: one.toSeconds - by * 60,
+    }));
+  const tasks = [strip('first'), strip('second', 'first'), strip('third', 'second')];
+
+  it('is the one that took longer, not those that wait for it', () => {
+    const promised = minutes(planEvening({ tasks }), 12);
+    // Twelve minutes on the first is still in the trays, and the others wait.
+    const slow: EveningTask = {
+      ...tasks[0]!,
+      steps: tasks[0]!.steps.map((step) =>
+        step.id === 'trays' ? { ...step, seconds: 720 } : step,
+      ),
+      begunSeconds: [-720, -480],
+    };
+    const [worst, ...others] = lateBy({ tasks: [slow, ...tasks.slice(1)] }, promised);
+    expect(worst).toEqual({ taskId: 'first', seconds: 480 });
+    expect(others.every(({ seconds }) => seconds <= worst!.seconds)).toBe(true);
+  });
+
+  it('is one that is over by now and ended late, though another has not begun for it', () => {
+    const promised = minutes(planEvening({ tasks }), 20);
+    const over: EveningTask = {
+      ...tasks[0]!,
+      steps: tasks[0]!.steps.map((step) =>
+        step.id === 'trays' ? { ...step, seconds: 960 } : step,
+      ),
+      begunSeconds: [-1200, -960],
+    };
+    expect(lateBy({ tasks: [over, ...tasks.slice(1)] }, promised)[0]).toEqual({
+      ...{ taskId: 'first', seconds: 480 },
+    });
+    // Where it ended in time, the one that has not begun is what is late.
+    const inTime = { ...tasks[0]!, begunSeconds: [-1200, -960] };
+    expect(lateBy({ tasks: [inTime, ...tasks.slice(1)] }, promised)[0]!.taskId).toBe('second');
+  });
+
+  it('is one that nobody had planned', () => {
+    const promised = planEvening({ tasks: tasks.slice(0, 2) }).steps;
+    expect(lateBy({ tasks }, promised)).toEqual([{ taskId: 'third', seconds: 480 }]);
+  });
+
+  it('is nothing while all goes as planned', () => {
+    expect(lateBy({ tasks }, planEvening({ tasks }).steps)).toEqual([]);
+  });
+});
+
+describe('how long a step takes here', () => {
+  it('is the median, whatever one bad evening says; and nothing from two', () => {
+    const usual = fc.array(fc.integer({ min: 200, max: 400 }), { minLength: 3, maxLength: 30 });
+    fc.assert(
+      fc.property(usual, (took) => {
+        const learned = learnedDuration(took)!;
+        expect(learned.of).toBe(took.length);
+        const below = took.filter((seconds) => seconds <= learned.seconds).length;
+        const above = took.filter((seconds) => seconds >= learned.seconds).length;
+        expect(Math.min(below, above)).toBeGreaterThanOrEqual(Math.floor(took.length / 2));
+        expect(learned.spreadSeconds).toBeLessThanOrEqual(100);
+      }),
+    );
+    expect(learnedDuration([300, 310, 305, 315, 9000])?.seconds).toBe(310);
+    expect(learnedDuration([300, 320])).toBeUndefined();
+    expect(learnedDuration([300, 320, 0, -5])).toBeUndefined();
   });
 });

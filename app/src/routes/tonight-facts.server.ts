@@ -26,11 +26,12 @@ async function printsWaiting() {
       const print = { id, href: `/print/${id}`, name: inHandName(draft) };
       if (index >= MOST_WORKED_OUT)
         return { ...print, next: '', does: 'print' as const, strips: 0 };
-      const view = printView(draft, await benchFor(draft.paper));
+      const bench = await benchFor(draft.paper);
+      const view = printView(draft, bench);
       return {
         ...print,
         next: `${nextWords(draft, view)}.`,
-        ...nextTask(draft, view),
+        ...nextTask(draft, view, bench),
         fibre: view.on.kept?.base === 'fibre',
       };
     }),

@@ -1,14 +1,14 @@
-import { planEvening, processRecord } from '@katachron/core';
+import { lateBy, planEvening, processRecord, sheetPlan } from '@katachron/core';
 import { describe, expect, it } from 'vitest';
 import { recipeExample, type Recipe } from '../../src/lib/nouns/recipe/contract.ts';
 import type { Roll } from '../../src/lib/nouns/roll/contract.ts';
 import { standingBaths } from '../../src/lib/nouns/bath/standing.ts';
 import { tankExample, type Tank } from '../../src/lib/nouns/tank/contract.ts';
 import { substanceExample } from '../../src/lib/nouns/substance/contract.ts';
-import { runTask } from '../../src/lib/stages/tonight/run-task.ts';
 import { loadOf } from '../../src/lib/stages/tonight/lights-out.ts';
 import { eveningCalendar } from '../../src/lib/stages/tonight/evening-calendar.ts';
 import { candidatesOf } from '../../src/lib/stages/tonight/candidates.ts';
+import { tasksOf, type Candidate } from '../../src/lib/stages/tonight/evening-tasks.ts';
 import {
   afterwards,
   costWords,
@@ -18,13 +18,19 @@ import {
   eveningLines,
   eveningWords,
   instantOf,
-  laterWords,
-  promisedOf,
-  readPromised,
   reordered,
-  type Candidate,
+  unnamed,
   type EveningForm,
 } from '../../src/lib/stages/tonight/evening-view.ts';
+import {
+  laterWords,
+  placesFrom,
+  promise,
+  promisedOf,
+  readPromised,
+} from '../../src/lib/stages/tonight/promised.ts';
+import { learnedFrom, learnedWords, tookAtBench } from '../../src/lib/stages/tonight/times.ts';
+import { followed } from '../../src/lib/stages/tonight/under-way.ts';
 import {
   isEmpty,
   meanwhile,
@@ -186,17 +192,17 @@ describe('the plan of an evening', () => {
     ...change,
   });
   const planned = (change: Partial<EveningForm> = {}) => {
-    const asked = eveningAsked(form(change), [roll1, print], nowMs);
+    const asked = eveningAsked(form(change), { candidates: [roll1, print], nowMs });
     return { ...asked, plan: planEvening(asked.question!) };
   };
 
   it('has strips after each other and the print after them, beside the film that washes', () => {
     const { tasks, plan, beginMs } = planned();
     expect(tasks.map(({ id, after }) => [id, after])).toEqual([
-      ['roll 1#0', undefined],
-      ['print 1#0', undefined],
-      ['print 1#1', 'print 1#0'],
-      ['print 1#then', 'print 1#1'],
+      ['roll 1#roll', undefined],
+      ['print 1#strip-1', undefined],
+      ['print 1#strip-2', 'print 1#strip-1'],
+      ['print 1#print', 'print 1#strip-2'],
     ]);
     expect(tasks.map(({ name }) => name)).toEqual([
       ...['R-1', 'strip 1: Cullet', 'strip 2: Cullet', 'print: Cullet'],
@@ -224,7 +230,7 @@ describe('the plan of an evening', () => {
       { begin: '25:00' },
       { dinner: '19', dinnerMinutes: 'x' },
     ]) {
-      const { trouble, question } = eveningAsked(form(wrong), [roll1], nowMs);
+      const { trouble, question } = eveningAsked(form(wrong), { candidates: [roll1], nowMs });
       expect(trouble).toMatch(/^Type /);
       expect(question).toBeUndefined();
     }
@@ -272,12 +278,14 @@ describe('the plan of an evening', () => {
     const record = processRecord(plan, [
       { id: 'e', kind: 'poured-in', stepId: 'developer', atMs: began },
     ]);
-    const under = (beginMs: number) => [runTask({ id: '9', title: 'R-9', record }, nowMs, beginMs)];
-    const [task] = under(nowMs);
+    const rolls = [{ id: '9', title: 'R-9', record }];
+    const underWay = (beginMs: number) =>
+      followed({ rolls, sheets: [], fired: [], prints: [] }, nowMs, beginMs, {});
+    const [task] = underWay(nowMs).open;
     // A minute over already: it lasts until now.
     expect(task!.steps.map(({ id, seconds }) => [id, seconds])).toEqual([
       ...[
-        ['developer', 660],
+        ['develop', 660],
         ['fix', 300],
         ['wash', 1200],
         ['hang', 240],
@@ -285,24 +293,143 @@ describe('the plan of an evening', () => {
       ],
     ]);
     expect(task!.begunSeconds).toEqual([-660]);
-    const asked = eveningAsked(form({ ticked: '["print 1"]' }), [roll1, print], nowMs, under);
+    const asked = eveningAsked(form({ ticked: '["print 1"]' }), {
+      ...{ candidates: [roll1, print], nowMs, underWay },
+    });
     const evening = planEvening(asked.question!);
     const at = (taskId: string, stepId: string) =>
       evening.steps.find((one) => one.taskId === taskId && one.stepId === stepId)!.fromSeconds;
-    expect(at('run 9', 'fix')).toBe(0);
+    expect(at('roll 9#roll', 'fix')).toBe(0);
     // The strip waits for the fix, and is fired while the film washes.
-    expect(at('print 1#0', 'fire')).toBe(300);
+    expect(at('print 1#strip-1', 'fire')).toBe(300);
+  });
+
+  describe('follows paper', () => {
+    const waiting = {
+      ...{ id: '1', href: '', name: 'Cullet', next: '', does: 'print' as const, strips: 2 },
+      firstStrip: 1,
+    };
+    const minute = 60_000;
+    const strip1 = { id: 'p', thing: '1', kind: 'strip' as const, number: 1 };
+    const poured = (stepId: string, minutesAgo: number) => ({
+      ...{ id: stepId, kind: 'poured-in' as const, stepId, atMs: nowMs - minutesAgo * minute },
+    });
+    const nothingLies = { rolls: [], sheets: [], prints: [waiting] };
+    const asked = (under: Parameters<typeof followed>[0], times = 2) =>
+      eveningAsked(form({ ticked: '["print 1"]' }), {
+        ...{ candidates: [{ ...print, times }], nowMs },
+        underWay: (beginMs) => followed(under, nowMs, beginMs, {}),
+      });
+
+    it('under the lamp: the first strip has begun, and is not counted twice', () => {
+      const fired = [{ ...strip1, fromMs: nowMs - 10 * minute }];
+      const { tasks } = asked({ ...nothingLies, fired });
+      expect(tasks.map(({ id }) => id)).toEqual([
+        ...['print 1#strip-1', 'print 1#strip-2', 'print 1#print'],
+      ]);
+      expect(tasks[0]!.begunSeconds).toEqual([-600]);
+      expect(tasks[0]!.steps.map(({ seconds }) => seconds)).toEqual([600, 300, 180]);
+    });
+
+    it('in the trays, with a real start of each, and once it was read it is over', () => {
+      const plan = sheetPlan('strip');
+      const events = [poured('print-developer', 4), poured('print-stop', 2)];
+      const record = processRecord(plan, events);
+      const fired = [{ ...strip1, fromMs: nowMs - 9 * minute, toMs: nowMs - 5 * minute }];
+      const sheets = [{ id: 's', title: 'strip 1', record, firedId: 'p' }];
+      const { tasks } = asked({ ...nothingLies, sheets, fired });
+      expect(tasks[0]!.begunSeconds).toEqual([-540, -240]);
+      expect(tasks[0]!.steps.map(({ id }) => id)).toEqual(['fire', 'trays', 'look']);
+      expect(tasks[0]!.steps[1]!.seconds).toBeGreaterThan(240);
+      const out = {
+        plan,
+        events: [...events, { id: 'f', kind: 'finished' as const, atMs: nowMs - minute }],
+      };
+      const unread = asked({ ...nothingLies, fired: [{ ...fired[0]!, out }] });
+      expect(unread.tasks[0]!.begunSeconds).toEqual([-540, -240]);
+      expect(unread.tasks[0]!.steps[1]!.seconds).toBe(180);
+      expect(unread.over).toEqual([]);
+      const read = followed(
+        { ...nothingLies, prints: [{ ...waiting, firstStrip: 2 }], fired: [{ ...fired[0]!, out }] },
+        ...([nowMs, nowMs, {}] as const),
+      );
+      expect(read.open).toEqual([]);
+      expect(read.over.map(({ id, steps }) => [id, steps.length])).toEqual([
+        ['print 1#strip-1', 2],
+      ]);
+    });
+
+    it('names the strip that made it late', () => {
+      const { plan, tasks, beginMs } = planned({ ticked: '["print 1"]' });
+      const kept = promise('', plan, beginMs - 15 * minute);
+      const fired = [{ ...strip1, fromMs: nowMs - 15 * minute, toMs: nowMs - 2 * minute }];
+      const now = asked({ ...nothingLies, fired });
+      const late = lateBy(now.question!, placesFrom(kept, now.beginMs));
+      expect(late[0]!.taskId).toBe('print 1#strip-1');
+      const typed = form({ ticked: '["print 1"]' });
+      const endMs = beginMs + planEvening(now.question!).endSeconds * 1000;
+      expect(laterWords({ ...kept, of: promisedOf(typed) }, typed, endMs, late, tasks)).toBe(
+        '11 minutes later than planned: strip 1 of Cullet.',
+      );
+      expect(now.over.map(unnamed)).toEqual([]);
+    });
+
+    it('a drum and a sheet that nobody fired here are under way as well', () => {
+      const record = processRecord(sheetPlan(), [poured('print-developer', 1)]);
+      const sheets = [{ id: 's', title: 'print', record }];
+      const { open } = followed({ ...nothingLies, sheets, fired: [] }, nowMs, nowMs, {});
+      expect(open.map(({ id, name }) => [id, name])).toEqual([['sheet s', 'print']]);
+      expect(open[0]!.steps.map(({ id }) => id)).toEqual(['trays', 'wash', 'hang']);
+    });
+
+    it('learns from what was fired here how long a strip takes', () => {
+      const plan = sheetPlan('strip');
+      const once = (id: string, minutes: number) => ({
+        ...{ ...strip1, id, fromMs: 0, toMs: minutes * minute },
+        out: {
+          plan,
+          events: [
+            { id: 'a', kind: 'poured-in' as const, stepId: 'print-developer', atMs: 0 },
+            { id: 'b', kind: 'finished' as const, atMs: 6 * minute },
+          ],
+        },
+      });
+      const learned = learnedFrom(tookAtBench([once('a', 3), once('b', 4), once('c', 9)]), {
+        'roll.wash': [1500, 1500, 1620],
+      });
+      expect(learned['strip.fire']).toEqual({ seconds: 240, spreadSeconds: 90, of: 3 });
+      const [first] = tasksOf([print], learned);
+      expect(first!.steps.map(({ seconds }) => seconds)).toEqual([240, 360, 180]);
+      expect(learnedWords(learned)).toContain('Wash (roll): 25 minutes ± 0.5, of 3 times.');
+      expect(learnedWords(learned)).toContain('Fire a strip (strip): 4 minutes ± 1.5, of 3 times.');
+    });
+  });
+
+  it('sets the bottles to warm so that they are ready when the tank is loaded', () => {
+    const facts = { developerSeconds: 600, developerC: 20 };
+    const candidates = [{ ...roll1, facts }];
+    const steps = (bottles: string) => {
+      const { tasks, trouble } = eveningAsked(form({ bottles }), { candidates, nowMs });
+      return trouble ?? tasks[0]!.steps.map(({ id, seconds }) => `${id} ${Math.round(seconds)}`);
+    };
+    expect(steps('').slice(0, 3)).toEqual(['ready 600', 'load 480', 'develop 600']);
+    // In water at 30 °C a bottle at 12 °C comes to 20 °C in 600 s × ln 1.8.
+    expect(steps('12').slice(0, 3)).toEqual(['ready 600', 'load 480', 'develop 600']);
+    expect(steps('5').slice(0, 4)).toEqual(['ready 600', 'load 480', 'warm 70', 'develop 600']);
+    expect(steps('cold')).toMatch(/^Type the temperature/);
+    expect(steps('80')).toMatch(/^Bottles lie between/);
   });
 
   it('says how much later it gets than was planned, as long as the plan is the same', () => {
     const now = form();
-    const promised = { of: promisedOf(now), endMs: nowMs };
+    const promised = { of: promisedOf(now), endMs: nowMs, places: [] };
     expect(laterWords(promised, now, nowMs + 12 * 60_000)).toBe('12 minutes later than planned.');
     expect(laterWords(promised, now, nowMs - 60_000)).toBe('1 minute sooner than planned.');
     expect(laterWords(promised, now, nowMs + 10_000)).toBe('');
     expect(laterWords(promised, form({ out: '23:00' }), nowMs + 720_000)).toBe('');
     expect(readPromised(JSON.stringify(promised))).toEqual(promised);
-    for (const odd of ['', 'x', '3', '{}']) expect(readPromised(odd)).toBeUndefined();
+    for (const odd of ['', 'x', '3', '{}', '{"of":"","endMs":1,"places":[[1]]}'])
+      expect(readPromised(odd)).toBeUndefined();
   });
 
   it('says what another order costs', () => {
@@ -317,8 +444,8 @@ describe('the plan of an evening', () => {
       'In this order 1 task more would not fit.',
     );
     // Dragged to the end of the evening the roll comes last.
-    expect(draggedBy(best, 'roll 1#0', 6 * 3600).at(-1)).toBe('roll 1#0');
-    expect(draggedBy(best, 'roll 1#0', -6 * 3600)[0]).toBe('roll 1#0');
+    expect(draggedBy(best, 'roll 1#roll', 6 * 3600).at(-1)).toBe('roll 1#roll');
+    expect(draggedBy(best, 'roll 1#roll', -6 * 3600)[0]).toBe('roll 1#roll');
     expect(reordered(['a', 'b', 'c'], 'c', -1)).toEqual(['a', 'c', 'b']);
     expect(reordered(['a', 'b'], 'a', -1)).toEqual(['a', 'b']);
     expect(instantOf('20.15', nowMs) - nowMs).toBe(105 * 60_000);

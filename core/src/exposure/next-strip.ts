@@ -113,11 +113,11 @@ function part(
 }
 
 /** What is believed once both tones were looked at on a strip: only how sure, not what. */
-function afterStrip(
+export const afterStrip = (
   belief: PrintBelief,
   parts: readonly StripPart[],
   separately: boolean,
-): PrintBelief {
+): PrintBelief => {
   let state: Gaussian = mainCase(belief);
   for (const { settingId, stepStops, patches } of parts) {
     for (const place of places) {
@@ -131,7 +131,7 @@ function afterStrip(
     }
   }
   return { prior: belief.prior, cases: [{ weight: 1, of: { state, slips: [], eye: 1, card: 1 } }] };
-}
+};
 
 /** How much of what is asked for is missing: 1 when it is reached. */
 function gap(

@@ -153,6 +153,24 @@ function beyondAlone(alone: ContrastAnswer | null, mismatch: number): PrintReadi
   return alone?.beyond && Math.abs(mismatch) > BELIEVED ? alone.beyond : null;
 }
 
+/** The newest strip on which something was picked. */
+export const newestSeen = ({ strips }: PrintSession) =>
+  strips.findLast(({ highlight, shadow }) => (highlight ?? shadow) !== undefined);
+
+/** What tells the contrast of a session. */
+export const contrastToldBy = ({ strips, readings }: PrintSession): PrintReading['contrastBy'] => {
+  const has = (place: Place) => strips.some((strip) => strip[place] !== undefined);
+  if (has('highlight') && has('shadow')) return 'picks';
+  return readings ? 'readings' : null;
+};
+
+/** What all that was seen makes believe. */
+export const believed = (session: PrintSession, first: Seen['patches']): PrintBelief =>
+  seeLooks(
+    begunWith(session, priorOf(session, session, first)),
+    inOrder(session.strips).flatMap(({ looks }) => looks),
+  );
+
 /**
  * Reads a print: all strips of its session together, begun with what earlier prints in the set-up have taught.
  * @param session paper and contrast set, the two tones, the lamp, the strips with what was picked, what was read of the negative,
@@ -167,21 +185,16 @@ export function readPrint(session: PrintSession): PrintReading {
   sound(session);
   const { strips, wanted, lamp, mostParts, readings } = session;
   const seen = inOrder(strips);
-  const newest = strips.findLast(({ highlight, shadow }) => (highlight ?? shadow) !== undefined);
+  const newest = newestSeen(session);
   // Where places were read the first strip is only a guess, and need not have been fired.
   const first = newest ? seen[0] : readings && strips[0] && seenOn(strips[0], 0);
   if (!first) {
     throw new Refusal('no-pick', '/highlight', 'Pick the patch where the highlight is right.');
   }
-  const prior = priorOf(session, session, first.patches);
-  const belief = seeLooks(
-    begunWith(session, prior),
-    seen.flatMap(({ looks }) => looks),
-  );
+  const belief = believed(session, first.patches);
   const alone = newestAlone(session, newest);
   const has = (place: Place) => strips.some((strip) => strip[place] !== undefined);
-  const bothSeen = has('highlight') && has('shadow');
-  const contrastBy = bothSeen ? 'picks' : readings ? 'readings' : null;
+  const contrastBy = contrastToldBy(session);
   // One tone says nothing of the contrast: it is answered where it was seen.
   const only = contrastBy ? undefined : newest?.settingId;
   const place: Place = has('highlight') || !has('shadow') ? 'highlight' : 'shadow';

@@ -16,11 +16,16 @@ const away: Problem = {
 const PATIENCE_MS = 8000;
 
 /** Asks the open interface. Never throws: a server that is away is a problem like any other. */
-async function ask<Value>(path: string, init: RequestInit): Promise<Outcome<Value>> {
+async function ask<Value>(
+  path: string,
+  init: RequestInit,
+  read = (response: Response): Promise<unknown> => response.json(),
+): Promise<Outcome<Value>> {
   try {
     const response = await fetch(path, init);
-    const answer: unknown = await response.json();
-    return response.ok ? { value: answer as Value } : { problem: answer as Problem };
+    return response.ok
+      ? { value: (await read(response)) as Value }
+      : { problem: (await response.json()) as Problem };
   } catch {
     return { problem: away };
   }
@@ -71,6 +76,14 @@ export function remove<Value>(path: string, version: number): Promise<Outcome<Va
 /** Sends a file as it is. */
 export function send<Value>(path: string, text: string, type: string): Promise<Outcome<Value>> {
   return ask(path, { method: 'POST', headers: { 'content-type': type }, body: text });
+}
+
+/** Asks for a file that is made from what is sent. */
+export function fileFrom(path: string, body: unknown): Promise<Outcome<Blob>> {
+  const headers = { 'content-type': 'application/json' };
+  return ask(path, { method: 'POST', headers, body: JSON.stringify(body) }, (response) =>
+    response.blob(),
+  );
 }
 
 /** May the same write succeed later, unchanged? */

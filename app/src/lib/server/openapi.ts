@@ -1,5 +1,6 @@
 import Type, { type TSchema } from 'typebox';
 import { operations } from './operations/index.ts';
+import { CheckList, checkListExample } from '../nouns/evening/contract.ts';
 import { InHand, InHandBody, inHandExample } from '../nouns/in-hand/contract.ts';
 import { Negative } from '../nouns/negative/contract.ts';
 import { Print, PrintBody, printExample } from '../nouns/print/contract.ts';
@@ -610,6 +611,17 @@ function exchange() {
             '404': problemAnswer('No such print, or no picture of it lies on the sheet'),
             ...wrongInput,
           },
+        },
+      },
+    ],
+    [
+      '/api/v1/check-list.pdf',
+      {
+        post: {
+          operationId: 'check-list',
+          summary: 'An evening on one page, with a box to tick at each step; nothing is kept',
+          requestBody: { required: true, content: json(CheckList, checkListExample) },
+          responses: { ...file('application/pdf', 'The page'), ...wrongInput },
         },
       },
     ],

@@ -6,4 +6,4 @@
 
 <svelte:head><title>Plan the evening · Katachron</title></svelte:head>
 
-<EveningPage facts={data.facts} nowMs={data.nowMs} />
+<EveningPage facts={data.facts} took={data.took} nowMs={data.nowMs} />

@@ -12,6 +12,8 @@ export interface Sheet extends Clocked {
   readonly recorded?: boolean;
   /** The baths that stand in its trays. */
   readonly through?: Through;
+  /** The paper that it is, among what was fired here. */
+  readonly firedId?: string;
 }
 
 function isSheet(entry: unknown): entry is Sheet {

@@ -18,6 +18,7 @@ import { watchKeeping } from '../../kit/kept-list.ts';
 import { OUTBOX_KEY, forgetSent, isRollEvent, keepUnsent, pathOf, unsent } from './outbox.ts';
 import { pouredWords } from './poured-words.ts';
 import { SEEN_KEY, forgetFinished, keepSeen, seenEvents } from './seen.ts';
+import { FIRED_KEY, changeFired, keptFired, type Fired, type FiredOf } from './fired.ts';
 import { SHEETS_KEY, changeSheets, keptSheets, type Sheet } from './sheets.ts';
 import type { SpokenContext } from './sounds/sound.ts';
 import { Speaker } from './speaker.ts';
@@ -41,6 +42,15 @@ export type NewEvent = ProcessEvent extends infer Event
     ? Omit<Event, 'id' | 'atMs'>
     : never
   : never;
+
+/** What is known of a sheet that is laid into the first tray. */
+export interface LaidIn {
+  /** The sheet of a print that it is. */
+  readonly sheetId?: string;
+  readonly through?: Through;
+  /** The paper that got light. */
+  readonly fired?: Fired;
+}
 
 /** How cues are to be heard. */
 export interface SoundManner {
@@ -73,6 +83,8 @@ const isCalled = (called: string, name: string) =>
 export class WetSide {
   runs = $state.raw<readonly RollRun[]>([]);
   sheets = $state.raw<readonly Sheet[]>([]);
+  /** Paper that got light here, lying in the sink or not. */
+  fired = $state.raw<readonly Fired[]>([]);
   nowMs = $state(Date.now());
   /** A clock is running and this browser is silent until somebody touches it. */
   soundAsleep = $state(true);
@@ -99,6 +111,7 @@ export class WetSide {
     this.#manner = manner;
     watchKeeping((unkept) => (this.unkept = unkept));
     this.sheets = keptSheets();
+    this.fired = keptFired();
     this.#mergeUnsent();
     this.#worker = this.#leans.worker();
     this.#worker.onmessage = ({ data }: MessageEvent<ClockTick>) => {
@@ -143,6 +156,7 @@ export class WetSide {
   /** Another tab of this browser poured, wrote, or moved a sheet. */
   #fromOtherTabs(key: string | null): void {
     if (key === SHEETS_KEY) this.sheets = keptSheets();
+    if (key === FIRED_KEY) this.fired = keptFired();
     if (key === SEEN_KEY || key === OUTBOX_KEY) this.#mergeUnsent();
     this.#tellWorker();
   }
@@ -212,7 +226,7 @@ export class WetSide {
   layIn(
     name: string,
     plan: ProcessPlan = sheetPlan(),
-    { sheetId, through = [] }: { readonly sheetId?: string; readonly through?: Through } = {},
+    { sheetId, through = [], fired }: LaidIn = {},
   ): void {
     // The second hit of a wet hand is the same sheet; one from another tab is another.
     if (this.#laidIn?.name === name && Date.now() - this.#laidIn.atMs < LAID_IN_ONCE_MS) return;
@@ -231,14 +245,50 @@ export class WetSide {
       ...{ id: recorded ? sheetId : newId(), name: called, plan, events: [event] },
       ...(recorded && { recorded }),
       ...(through.length > 0 && { through }),
+      ...(fired && { firedId: fired.id }),
     };
+    if (fired) this.#changeFired(fired.id, (known) => known ?? fired);
     this.#changeSheets((sheets) => [...sheets, sheet]);
     this.#tellOfSheet(sheet, event);
   }
 
+  /** Paper gets its first light; what it got before of the same counts on. */
+  firstLight(id: string, of: FiredOf, atMs: number): void {
+    this.#changeFired(id, (known) => known ?? { id, ...of, fromMs: atMs });
+  }
+
+  /** Paper got its last light. */
+  lastLight(id: string, atMs: number): void {
+    this.#changeFired(id, (known) => known && { ...known, toMs: atMs });
+  }
+
+  /** Paper that was taken away half given is nothing any more. */
+  lightForNothing(id: string): void {
+    this.#changeFired(id, (known) => (known?.toMs === undefined ? undefined : known));
+  }
+
+  #changeFired(id: string, change: (known: Fired | undefined) => Fired | undefined): void {
+    this.fired = changeFired(id, change);
+  }
+
+  /** It is out of the trays: how it went through them is remembered. */
+  #outOfTrays({ firedId, plan, events }: Sheet, last: ProcessEvent): void {
+    if (firedId === undefined) return;
+    this.#changeFired(
+      firedId,
+      (known) => known && { ...known, out: { plan, events: [...events, last] } },
+    );
+  }
+
   /** Into the bin with it: it was only to be looked at. */
   throwAway(sheet: Sheet): void {
-    this.#tellOfSheet(sheet, { id: newId(), atMs: Date.now(), kind: 'finished' });
+    this.#finish(sheet);
+  }
+
+  #finish(sheet: Sheet): void {
+    const last: ProcessEvent = { id: newId(), atMs: Date.now(), kind: 'finished' };
+    this.#tellOfSheet(sheet, last);
+    this.#outOfTrays(sheet, last);
     this.#changeSheets((sheets) => sheets.filter(({ id }) => id !== sheet.id));
   }
 
@@ -246,8 +296,7 @@ export class WetSide {
   moveOn(sheet: Sheet): void {
     const { next } = processMoment(sheet.plan, sheet.events, Date.now());
     if (!next) {
-      this.#tellOfSheet(sheet, { id: newId(), atMs: Date.now(), kind: 'finished' });
-      this.#changeSheets((sheets) => sheets.filter(({ id }) => id !== sheet.id));
+      this.#finish(sheet);
       return;
     }
     this.#addToSheet(sheet, {

@@ -87,6 +87,18 @@ export const prints = {
       .slice(0, MOST_TO_JUDGE);
   },
 
+  /** The last prints of all, newest first. */
+  async latest(): Promise<Print[]> {
+    const rows = await models().PrintRow.findAll({
+      order: [
+        ['madeAt', 'DESC'],
+        ['id', 'DESC'],
+      ],
+      limit: MOST_LOOKED_THROUGH,
+    });
+    return rows.map(resource);
+  },
+
   /** The last prints on a paper, newest first. */
   async ofPaper(paper: string): Promise<Print[]> {
     if (paper.trim() === '') return [];

@@ -188,7 +188,9 @@ export class FireInHand {
     this.#timer.focus(false);
     this.endedAway = false;
     const { sheetId = newId() } = this.#firing();
-    this.#keep({ sheetId, litAtMs: this.clock.begin(this.seconds, this.by, this.#hands) });
+    const litAtMs = this.clock.begin(this.seconds, this.by, this.#hands);
+    this.#wetSide.firstLight(sheetId, this.of.work, litAtMs);
+    this.#keep({ sheetId, litAtMs });
   }
 
   lampOut(): void {
@@ -223,7 +225,8 @@ export class FireInHand {
   /** Other paper, from the first firing on. */
   anew(): void {
     if (this.clock.state !== 'ready') return;
-    const { what, dialSeconds, made } = this.#firing();
+    const { what, dialSeconds, made, sheetId } = this.#firing();
+    if (sheetId !== undefined) this.#wetSide.lightForNothing(sheetId);
     // Copies that lie exposed in the dark are still to be developed.
     this.of.firing = made && { what, dialSeconds, at: 0, given: [], made };
     this.looked = this.laidIn = this.endedAway = false;
@@ -235,10 +238,12 @@ export class FireInHand {
     const laid = this.#laid;
     if (!this.laidIn) {
       const sheetId = ids[laid];
+      const paperId = sheetId ?? this.#firing().sheetId ?? newId();
       const name = copies > 1 && this.mark ? `${this.name} ${this.mark}` : this.name;
       this.#wetSide.layIn(name, sheetPlan(tray, base, also), {
         ...(sheetId !== undefined && this.of.inRecord && { sheetId }),
         through,
+        fired: { id: paperId, ...this.of.work },
       });
       if (ids.length > 1) this.#keep({ laid: laid + 1 });
     }
@@ -278,7 +283,9 @@ export class FireInHand {
   /** Only once all was given, or left out, was the sheet exposed: what is written down is what was fired. */
   #exposed(atMs = Date.now()): void {
     const { given, sheetId = newId() } = this.#firing();
-    if (this.done && given.length > 0) this.of.exposed(given, sheetId, atMs);
+    if (!this.done || given.length === 0) return;
+    this.#wetSide.lastLight(sheetId, atMs);
+    this.of.exposed(given, sheetId, atMs);
   }
 
   /** Light that the paper got, as it is written down. */

@@ -45,6 +45,14 @@ export class FireOfPrint implements Fireable {
     return names[this.what];
   }
 
+  get work() {
+    const { number, held } = this.#print;
+    const thing = held.id;
+    return this.what === 'print'
+      ? { thing, kind: 'print' as const }
+      : { thing, kind: 'strip' as const, number };
+  }
+
   readonly inRecord = true;
 
   get back(): string {

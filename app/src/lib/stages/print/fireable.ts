@@ -1,5 +1,6 @@
 import type { LampSwitchId, PaperBase, SheetExtraId } from '@katachron/core';
 import type { Firing } from '../../nouns/in-hand/draft.ts';
+import type { FiredOf } from '../../bench/clock/fired.ts';
 import type { Through } from '../../nouns/bath/through.ts';
 import type { GivenFiring } from '../../nouns/print/sheet.ts';
 import type { FiringLine } from './firing-lines.ts';
@@ -17,6 +18,8 @@ export interface AfterFiring {
 
 /** Paper that is to be fired: a strip, a print, a proof. What is kept of it, and where, is its own affair. */
 export interface Fireable {
+  /** What it is of, for the evening's plan. */
+  readonly work: FiredOf;
   /** As it is called on the screen and in the tray. */
   readonly name: string;
   /** The page that it belongs to. */

@@ -1,20 +1,27 @@
 import { certaintyOf } from './session.ts';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import { isFired } from './firing-lines.ts';
-import type { PrintView } from './print-view.ts';
+import { stripsBefore, type PrintView } from './print-view.ts';
+import type { Bench } from './setup-now.ts';
 
-/** A print that nothing is known of takes so many, mostly. */
+/** A print whose strip cannot be read as it is typed takes so many, mostly. */
 const USUAL_STRIPS = 2;
 
 /** What is done next of a print: so many strips before it, the print itself, or a look at it. */
 export function nextTask(
   draft: PrintDraft,
   view: PrintView,
-): { readonly does: 'print' | 'judge'; readonly strips: number } {
+  bench: Bench,
+): { readonly does: 'print' | 'judge'; readonly strips: number; readonly firstStrip: number } {
   const { reading } = view;
-  if (!reading) return { does: 'print', strips: USUAL_STRIPS };
-  if (isFired(draft, view)) return { does: 'judge', strips: 0 };
-  return { does: 'print', strips: reading.verdict === 'make-print' ? 0 : 1 };
+  const firstStrip = draft.earlier.length + (reading ? 2 : 1);
+  if (reading && isFired(draft, view)) return { does: 'judge', strips: 0, firstStrip };
+  if (reading?.verdict === 'make-print') return { does: 'print', strips: 0, firstStrip };
+  return {
+    does: 'print',
+    firstStrip,
+    strips: Math.max(1, stripsBefore(draft, view, bench) ?? USUAL_STRIPS),
+  };
 }
 
 /** What a print in hand waits for, as it is listed. */

@@ -391,7 +391,9 @@ export class PrintInHand {
   }
 
   layIn(): void {
-    this.#around.wetSide.layIn(`strip ${this.number}`, this.#strip, { through: this.through });
+    const { number, through } = this;
+    const fired = { id: newId(), thing: this.held.id, kind: 'strip' as const, number };
+    this.#around.wetSide.layIn(`strip ${number}`, this.#strip, { through, fired });
   }
 
   /** The trays that a print goes through. */

@@ -44,7 +44,7 @@ import { planOf, type AreaLine, type PrintPlanView, type Unplanned } from './pla
 import { rulerFor, type Ruler } from './ruler.ts';
 import { flashGiven, type FlashGiven } from './flash-given.ts';
 import { flashView, splitView, type FlashView, type SplitView } from './split-view.ts';
-import { certaintyOf, convertedStrips, dryDownOf, sessionOf } from './session.ts';
+import { certaintyOf, convertedStrips, dryDownOf, sessionOf, stripsToGo } from './session.ts';
 import { emptyBench, setupNow, type Bench, type SetupNow } from './setup-now.ts';
 
 /** A tone as a patch shows it, for the place that is looked at. */
@@ -353,6 +353,30 @@ interface SeenStrips {
   readonly bench: Bench;
 }
 
+/** The strip on the page as one of its session. */
+const halvesKept = (
+  { lookedAt }: PrintDraft,
+  halves: readonly Pick<StripHalf, 'setting' | 'choices' | 'highlight' | 'shadow'>[],
+  stripLamp: Lamp,
+) =>
+  halves.map((half) => ({
+    settingId: half.setting.id,
+    choices: half.choices,
+    lamp: stripLamp,
+    highlight: half.highlight ?? null,
+    shadow: half.shadow ?? null,
+    ...(lookedAt && { way: lookedAt }),
+  }));
+
+/** So many strips the advice expects before this print. */
+export function stripsBefore(draft: PrintDraft, view: PrintView, bench: Bench): number | undefined {
+  const { choices, beside, on, now, stripLamp } = view;
+  const halves = [...(choices ? [{ ...view, choices }] : []), ...(beside ? [beside] : [])];
+  const lamp = { lagSeconds: view.lagSeconds, timerStepSeconds: view.timerStep };
+  const kept = halvesKept(draft, halves, stripLamp);
+  return stripsToGo(draft, kept, on, now.setup, bench.evidence, lamp);
+}
+
 /** The part of the page that follows from the picks. */
 function readingOf({
   draft,
@@ -398,14 +422,7 @@ function readingOf({
   const wanted = certaintyOf(draft);
   const session = sessionOf(
     draft,
-    halves.map((half) => ({
-      settingId: half.setting.id,
-      choices: half.choices,
-      lamp: stripLamp,
-      highlight: half.highlight ?? null,
-      shadow: half.shadow ?? null,
-      ...(draft.lookedAt && { way: draft.lookedAt }),
-    })),
+    halvesKept(draft, halves, stripLamp),
     on,
     now.setup,
     bench.evidence,

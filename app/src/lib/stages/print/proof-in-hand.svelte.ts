@@ -128,6 +128,10 @@ export class FireOfProof implements Fireable {
     this.#bench = bench;
   }
 
+  get work() {
+    return { thing: 'proof', kind: this.tray };
+  }
+
   get name(): string {
     return this.what === 'proof-strip' ? 'strip for the proof' : 'proof';
   }

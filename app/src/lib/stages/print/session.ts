@@ -4,6 +4,7 @@ import {
   learnDryDown,
   planStrip,
   readPrint,
+  stripsExpected,
   toneById,
   type Certainty,
   type CertaintyId,
@@ -254,4 +255,15 @@ export function sessionOf(
     numbers,
     learnedFrom: taught.map(({ print }) => print),
   }));
+}
+
+/** So many strips the advice expects before the print, the one that lies there unread included; nothing where that cannot be told. */
+export function stripsToGo(
+  ...[draft, current, on, now, prints, lamp]: Parameters<typeof sessionOf>
+) {
+  const earlier = teachers(draft, prints).map(({ taught }) => taught);
+  const { session } = printSession(draft, current, on, now, earlier, lamp);
+  const guess = { ...USUAL_GUESS, settingId: draft.settingId, lamp };
+  const strips = session.strips.length > 0 ? session.strips : [guess];
+  return attempt(() => stripsExpected({ ...session, strips })).value;
 }

@@ -2,10 +2,12 @@
   import { goto } from '$app/navigation';
   import { onMount } from 'svelte';
   import { useWetSide } from '../../bench/clock/wet-side.svelte.ts';
+  import { useDesk } from '../../bench/desk/desk.svelte.ts';
   import { lyingAt } from '../../bench/sink/trays.ts';
   import Button from '../../kit/Button.svelte';
-  import Field from '../../kit/Field.svelte';
+  import { fileFrom } from '../../kit/client.ts';
   import { keptState } from '../../kit/kept-state.svelte.ts';
+  import { saveFile } from '../../kit/save-file.ts';
   import { useKeys } from '../../kit/keys/keys.svelte.ts';
   import { candidatesOf } from './candidates.ts';
   import {
@@ -16,41 +18,54 @@
     eveningAsked,
     eveningLines,
     eveningWords,
-    laterWords,
-    promisedOf,
-    readPromised,
     reordered,
-    tickedOf,
-    tickedWords,
+    unnamed,
   } from './evening-view.ts';
+  import { laterWords, placesFrom, promise, promisedOf, readPromised } from './promised.ts';
   import type { EveningAnswer, EveningAsked } from './evening.worker.ts';
   import { capital } from '../../words/capital.ts';
-  import { runTask } from './run-task.ts';
   import Timeline from './Timeline.svelte';
+  import WhatToDo from './WhatToDo.svelte';
+  import { learnedFrom, learnedWords, tookAtBench, type Took } from './times.ts';
   import type { TonightFacts } from './tonight-view.ts';
+  import { followed } from './under-way.ts';
 
   interface Props {
     facts: TonightFacts;
+    /** How long things really took, as the logbook has it. */
+    took: Took;
     nowMs: number;
   }
-  const { facts, nowMs }: Props = $props();
+  const { facts, took, nowMs }: Props = $props();
   const form = keptState('katachron-evening', emptyEvening());
   const candidates = $derived(candidatesOf(facts));
-  const ticked = $derived(tickedOf(form));
   const wetSide = useWetSide();
-  /** Film in the sink is part of the evening, and what is left of it is planned anew from now. */
+  const desk = useDesk();
+  /** What lies in the sink, or under the lamp, is part of the evening; what is left is planned anew from now. */
   const MINUTE_MS = 60_000;
   const minuteMs = $derived(Math.max(nowMs, Math.floor(wetSide.nowMs / MINUTE_MS) * MINUTE_MS));
-  const runs = $derived(
-    lyingAt(wetSide.runs, [], minuteMs)
+  const learned = $derived(learnedFrom(took, tookAtBench(wetSide.fired)));
+  const lying = $derived(
+    lyingAt(wetSide.runs, wetSide.sheets, minuteMs)
       .filter(({ forgotten }) => !forgotten)
-      .map(({ id, name, moment }) => ({ id, title: name, record: moment.record })),
+      .map(({ id, name, moment, run, sheet }) => ({
+        ...{ id, title: name, record: moment.record, roll: run !== undefined },
+        ...(sheet?.firedId !== undefined && { firedId: sheet.firedId }),
+      })),
   );
+  const underWay = $derived({
+    rolls: lying.filter(({ roll }) => roll),
+    sheets: lying.filter(({ roll }) => !roll),
+    fired: wetSide.fired,
+    prints: facts.prints,
+  });
   const asked = $derived(
-    eveningAsked(form, candidates, minuteMs, (beginMs) =>
-      runs.map((run) => runTask(run, minuteMs, beginMs)),
-    ),
+    eveningAsked(form, {
+      ...{ candidates, nowMs: minuteMs, learned, unit: desk.preferences.unit },
+      underWay: (beginMs) => followed(underWay, minuteMs, beginMs, learned),
+    }),
   );
+  const promised = $derived(readPromised(form.promised));
   let answer = $state.raw<EveningAnswer>();
   let worker = $state.raw<Worker>();
   let number = 0;
@@ -61,7 +76,9 @@
   const words = $derived(plan ? eveningWords(plan, asked.tasks, asked.beginMs) : []);
   const after = $derived(plan ? afterwards(plan, asked.tasks, asked.beginMs) : []);
   const endMs = $derived(asked.beginMs + (plan?.endSeconds ?? 0) * 1000);
-  const later = $derived(laterWords(readPromised(form.promised), form, endMs));
+  const later = $derived(
+    laterWords(promised, form, endMs, answer?.late, [...asked.tasks, ...asked.over]),
+  );
   const cost = $derived(plan && answer?.best ? costWords(answer.best, plan) : '');
   const trouble = $derived(asked.trouble ?? answer?.trouble);
 
@@ -70,7 +87,7 @@
     made.onmessage = ({ data }: MessageEvent<EveningAnswer>) => {
       if (data.number !== number) return;
       answer = data;
-      promise(data);
+      keepPromise(data);
     };
     worker = made;
     return () => made.terminate();
@@ -80,7 +97,10 @@
     if (!worker || !question) return;
     number += 1;
     sent = { of: promisedOf(form), beginMs: asked.beginMs };
-    const message: EveningAsked = { number, question };
+    const message: EveningAsked = {
+      ...{ number, question, over: asked.over.map(unnamed) },
+      ...(promised?.of === sent.of && { promised: placesFrom(promised, asked.beginMs) }),
+    };
     worker.postMessage(message);
   });
   useKeys([
@@ -90,14 +110,9 @@
   ]);
 
   /** What was planned last by a hand is what was promised; what happens since is late or early by it. */
-  function promise({ plan: planned }: EveningAnswer) {
-    if (!planned || readPromised(form.promised)?.of === sent.of) return;
-    const { of, beginMs } = sent;
-    form.promised = JSON.stringify({ of, endMs: beginMs + planned.endSeconds * 1000 });
-  }
-
-  function tick(id: string, on: boolean) {
-    form.ticked = JSON.stringify(on ? [...ticked, id] : ticked.filter((other) => other !== id));
+  function keepPromise({ plan: planned }: EveningAnswer) {
+    if (!planned || promised?.of === sent.of) return;
+    form.promised = JSON.stringify(promise(sent.of, planned, sent.beginMs));
   }
 
   function move(id: string, by: -1 | 1) {
@@ -108,14 +123,19 @@
   async function calendar() {
     if (!plan) return;
     const { eveningCalendar } = await import('./evening-calendar.ts');
-    const file = new Blob([eveningCalendar(plan, asked.tasks, asked.beginMs)], {
-      type: 'text/calendar',
+    const text = eveningCalendar(plan, asked.tasks, asked.beginMs);
+    saveFile(new Blob([text], { type: 'text/calendar' }), 'evening.ics');
+  }
+
+  let fileTrouble = $state('');
+  async function checkList() {
+    const { value, problem } = await fileFrom('/api/v1/check-list.pdf', {
+      words: words.map(capital),
+      lines: lines.map(({ from, step, task }) => ({ from, step, task })),
+      afterwards: after,
     });
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(file);
-    link.download = 'evening.ics';
-    link.click();
-    URL.revokeObjectURL(link.href);
+    fileTrouble = problem?.detail ?? '';
+    if (value) saveFile(value, 'evening.pdf');
   }
 
   function ondragged(id: string, seconds: number) {
@@ -129,48 +149,7 @@
 
 <h1 class="heading">Plan the evening</h1>
 <div class="mt-3 grid grid-cols-1 gap-x-12 gap-y-4 lg:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]">
-  <section class="not-printed" aria-label="What is to be done">
-    <h2 class="text-xl font-[620]">What is to be done</h2>
-    <ul class="mt-1">
-      {#each candidates as candidate (candidate.id)}
-        {@const { id, name } = candidate}
-        <li class="border-b border-hair">
-          <label class="flex min-h-11 items-center gap-3 py-1"
-            ><input
-              type="checkbox"
-              class="tick"
-              bind:checked={() => ticked.includes(id), (on) => tick(id, on)}
-            /><span class="min-w-0 break-words"
-              >{name}<span class="text-soft">{tickedWords(candidate)}</span></span
-            ></label
-          >
-        </li>
-      {:else}
-        <li class="reason text-soft">
-          Nothing waits yet: a roll that was exposed, or a print that was begun, stands here to be
-          ticked.
-        </li>
-      {/each}
-    </ul>
-    <div class="mt-3 grid grid-cols-2 gap-x-6 sm:grid-cols-4">
-      <Field id="begin" label="From" placeholder="now" maxlength={5} bind:value={form.begin} />
-      <Field
-        id="dinner"
-        label="Dinner at"
-        placeholder="none"
-        maxlength={5}
-        bind:value={form.dinner}
-      />
-      <Field
-        id="dinner-minutes"
-        label="for, minutes"
-        numeric
-        maxlength={4}
-        bind:value={form.dinnerMinutes}
-      />
-      <Field id="out" label="Out at" placeholder="any time" maxlength={5} bind:value={form.out} />
-    </div>
-  </section>
+  <WhatToDo {candidates} {form} sentences={learnedWords(learned)} />
   <section aria-label="The evening" aria-live="polite">
     {#if trouble}
       <p class="text-trouble" role="alert">{trouble}</p>
@@ -231,9 +210,13 @@
   </section>
 </div>
 <p class="not-printed mt-4 flex flex-wrap gap-3">
-  {#if lines.length > 0}<Button onclick={() => void calendar()}>For a calendar (.ics)</Button>{/if}
+  {#if lines.length > 0}
+    <Button onclick={() => void checkList()}>A check list (.pdf)</Button>
+    <Button onclick={() => void calendar()}>For a calendar (.ics)</Button>
+  {/if}
   <Button href="/">Back to Tonight</Button>
 </p>
+{#if fileTrouble}<p class="text-trouble" role="alert">{fileTrouble}</p>{/if}
 <div class="in-sight mt-4">
   <Button main keyHint="Space" onclick={() => print()}>Print the plan</Button>
 </div>

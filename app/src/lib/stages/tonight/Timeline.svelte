@@ -2,7 +2,7 @@
   import type { EveningPlan } from '@katachron/core';
   import { scaleTime } from 'd3';
   import { format } from 'date-fns';
-  import type { NamedTask } from './evening-view.ts';
+  import type { NamedTask } from './evening-tasks.ts';
 
   interface Props {
     plan: EveningPlan;
@@ -22,9 +22,11 @@
   const INSIDE = 7;
   let wide = $state(0);
   const last = $derived(Math.max(plan.endSeconds, 1));
+  /** What is under way began a while ago. */
+  const first = $derived(Math.min(0, ...plan.steps.map(({ fromSeconds }) => fromSeconds)));
   const scale = $derived(
     scaleTime()
-      .domain([beginMs, beginMs + last * 1000])
+      .domain([beginMs + first * 1000, beginMs + last * 1000])
       .range([NAMES, Math.max(NAMES + 1, wide - 8)]),
   );
   const rows = $derived(tasks.filter(({ id }) => plan.steps.some(({ taskId }) => taskId === id)));

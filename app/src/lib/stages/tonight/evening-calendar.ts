@@ -1,7 +1,7 @@
 import type { EveningPlan } from '@katachron/core';
 import { addDays, startOfDay } from 'date-fns';
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
-import type { NamedTask } from './evening-view.ts';
+import type { NamedTask } from './evening-tasks.ts';
 import { eveningLines } from './evening-view.ts';
 
 const instant = (atMs: number): DateArray => {

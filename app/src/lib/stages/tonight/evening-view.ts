@@ -10,19 +10,10 @@ import { Refusal } from '@katachron/core';
 import { parseJson } from '../../kit/parse-json.ts';
 import { countOf } from '../../words/count.ts';
 import { attempt } from '../../words/attempt.ts';
-import { taskKind, type NamedStep, type TaskFacts, type TaskKindId } from './task-kinds.ts';
-
-/** Something that may be ticked for tonight. */
-export interface Candidate {
-  readonly id: string;
-  readonly name: string;
-  readonly kind: TaskKindId;
-  readonly facts: TaskFacts;
-  /** So many of it follow each other: strips that the advice expects. */
-  readonly times?: number;
-  /** What is done once these are. */
-  readonly then?: TaskKindId;
-}
+import type { Unit } from '../../words/temperature.ts';
+import { withWarming } from './bottles.ts';
+import { tasksOf, withBegun, type Candidate, type NamedTask } from './evening-tasks.ts';
+import type { Learned } from './times.ts';
 
 /** What is typed of the evening. */
 export interface EveningForm {
@@ -31,7 +22,9 @@ export interface EveningForm {
   dinner: string;
   dinnerMinutes: string;
   out: string;
-  /** The end that was planned, so that it can be said how much later it gets. */
+  /** What the bottles read now, in the unit that is typed in; empty is not read. */
+  bottles: string;
+  /** The plan as it was last made by hand, so that it can be said how much later it gets, and why. */
   promised: string;
   /** Ids that are ticked, and the order that somebody wants, each a JSON list. */
   ticked: string;
@@ -43,26 +36,12 @@ export const emptyEvening = () => ({
     dinner: '',
     dinnerMinutes: '30',
     out: '',
+    bottles: '',
     ticked: '[]',
     order: '[]',
     promised: '',
   },
 });
-
-/** A task of the plan, with the words for its steps. */
-export interface NamedTask extends EveningTask {
-  readonly name: string;
-  readonly steps: readonly NamedStep[];
-  readonly judgedDry?: boolean;
-}
-
-const lateJudged = (kind: TaskKindId) => taskKind(kind).judgedDry && { judgedDry: true };
-
-/** What stands behind a name where it is ticked: ", 2 strips and the print". */
-export function tickedWords({ kind, times = 1 }: Candidate): string {
-  const words = taskKind(kind).ticked?.(times);
-  return words === undefined ? '' : `, ${words}`;
-}
 
 /** A time that is so long past is meant for tomorrow, ms. */
 const LONG_PAST_MS = 6 * 3_600_000;
@@ -88,72 +67,64 @@ const readList = (text: string): string[] => {
 };
 export const tickedOf = ({ ticked }: Pick<EveningForm, 'ticked'>) => readList(ticked);
 
-/** What of a print a task is: "strip 2: Cullet". */
-const named = (kind: TaskKindId, name: string, number = '') => {
-  const words = [taskKind(kind).noun, number].filter(Boolean).join(' ');
-  return words === '' ? name : `${words}: ${name}`;
-};
+/** What is under way, and what of tonight is over. */
+export interface Followed {
+  readonly open: readonly NamedTask[];
+  readonly over: readonly NamedTask[];
+}
 
-/** The tasks of what is ticked: strips after each other, and the print after them. */
-export function tasksOf(candidates: readonly Candidate[]): NamedTask[] {
-  return candidates.flatMap(({ id, name, kind, facts, times = 1, then }) => {
-    const many = Array.from({ length: times }, (_, at): NamedTask => ({
-      id: `${id}#${at}`,
-      name: named(kind, name, times > 1 ? String(at + 1) : ''),
-      steps: taskKind(kind).steps(facts),
-      ...lateJudged(kind),
-      ...(at > 0 && { after: `${id}#${at - 1}` }),
-    }));
-    if (!then) return many;
-    const last: NamedTask = {
-      ...{ id: `${id}#then`, name: named(then, name), steps: taskKind(then).steps(facts) },
-      ...lateJudged(then),
-      after: `${id}#${times - 1}`,
-    };
-    return [...many, last];
-  });
+/** What a plan is asked from. */
+export interface Given {
+  readonly candidates: readonly Candidate[];
+  readonly nowMs: number;
+  readonly learned?: Learned;
+  readonly unit?: Unit;
+  /** What is under way at that beginning: it is part of the evening, ticked or not. */
+  readonly underWay?: (beginMs: number) => Followed;
 }
 
 /** What is asked of the plan; or the sentence for what cannot be read. */
 export function eveningAsked(
   form: EveningForm,
-  candidates: readonly Candidate[],
-  nowMs: number,
-  /** What is under way at that beginning: it is part of the evening, ticked or not. */
-  underWay: (beginMs: number) => readonly NamedTask[] = () => [],
+  { candidates, nowMs, learned = {}, unit = 'C', underWay = () => ({ open: [], over: [] }) }: Given,
 ): {
   readonly question?: EveningQuestion;
   readonly tasks: NamedTask[];
+  readonly over: readonly NamedTask[];
   readonly beginMs: number;
   readonly trouble?: string;
 } {
-  const ticked = tickedOf(form);
-  const wanted = tasksOf(candidates.filter(({ id }) => ticked.includes(id)));
-  const read = attempt(() => {
-    const beginMs = form.begin.trim() === '' ? nowMs : instantOf(form.begin, nowMs);
+  const ids = tickedOf(form);
+  const ticked = candidates.filter(({ id }) => ids.includes(id));
+  const { value, trouble } = attempt(() => {
+    // What was to begin a while ago is planned from now.
+    const beginMs =
+      form.begin.trim() === '' ? nowMs : Math.max(nowMs, instantOf(form.begin, nowMs));
     const out = form.out.trim() === '' ? undefined : instantOf(form.out, beginMs);
     if (out !== undefined && out <= beginMs) {
       throw new Refusal('time', '', 'It is to be over before it begins: type a later time.');
     }
-    return { beginMs, out, fixed: fixedOf(form, beginMs) };
-  });
-  if (!read.value) return { tasks: wanted, beginMs: nowMs, trouble: read.trouble ?? '' };
-  const { beginMs, out, fixed } = read.value;
-  const tasks = [...underWay(beginMs), ...wanted];
+    const warmed = ticked.map((one) => withWarming(one, form.bottles, unit));
+    return { beginMs, out, fixed: fixedOf(form, beginMs), wanted: tasksOf(warmed, learned) };
+  }, unit);
+  if (!value) return { tasks: tasksOf(ticked, learned), over: [], beginMs: nowMs, trouble };
+  const { beginMs, out, fixed, wanted } = value;
+  const { open, over } = underWay(beginMs);
+  const tasks = withBegun(wanted, open);
   const order = readList(form.order).filter((id) => tasks.some((task) => task.id === id));
   return {
-    ...{ tasks, beginMs },
+    ...{ tasks, over, beginMs },
     question: {
-      ...{
-        tasks: tasks.map(({ name: _name, judgedDry: _later, ...task }) => task),
-        fixed,
-        amounts: { washer: 4, line: 8 },
-      },
+      ...{ tasks: tasks.map(unnamed), fixed, amounts: { washer: 4, line: 8 } },
       ...(out !== undefined && { untilSeconds: (out - beginMs) / 1000 }),
       ...(order.length > 0 && { order }),
     },
   };
 }
+
+/** A task as the plan is asked for it, without its words. */
+export const unnamed = ({ name: _name, judgedDry: _later, ...task }: NamedTask): EveningTask =>
+  task;
 
 function fixedOf({ dinner, dinnerMinutes }: EveningForm, beginMs: number): FixedPoint[] {
   if (dinner.trim() === '') return [];
@@ -222,36 +193,6 @@ export function eveningWords(
       ? [`Does not fit before the end, for another day: ${left.join('; ')}.`]
       : []),
   ];
-}
-
-/** What was planned when it was last said what is to be done: by that the evening is late, or early. */
-export interface Promised {
-  readonly of: string;
-  readonly endMs: number;
-}
-
-/** What the plan rests on besides what really happens. */
-export const promisedOf = ({ ticked, begin, dinner, dinnerMinutes, out, order }: EveningForm) =>
-  JSON.stringify([ticked, begin, dinner, dinnerMinutes, out, order]);
-
-/** The promise that was kept in words; nothing where it cannot be read. */
-export function readPromised(text: string): Promised | undefined {
-  const value = parseJson(text);
-  if (typeof value !== 'object' || value === null) return undefined;
-  const { of, endMs } = value as Partial<Promised>;
-  return typeof of === 'string' && typeof endMs === 'number' ? { of, endMs } : undefined;
-}
-
-/** "12 minutes later than planned." */
-export function laterWords(
-  promised: Promised | undefined,
-  form: EveningForm,
-  endMs: number,
-): string {
-  if (promised?.of !== promisedOf(form)) return '';
-  const minutes = Math.round((endMs - promised.endMs) / 60_000);
-  if (minutes === 0) return '';
-  return `${countOf(Math.abs(minutes), 'minute')} ${minutes > 0 ? 'later' : 'sooner'} than planned.`;
 }
 
 /** What is done when all else is: what is kept or collected, what hangs until when, what is judged tomorrow. */

@@ -1,4 +1,12 @@
-import { planEvening, type EveningPlan, type EveningQuestion } from '@katachron/core';
+import {
+  lateBy,
+  planEvening,
+  type EveningPlan,
+  type EveningQuestion,
+  type EveningTask,
+  type LateBy,
+  type PlacedStep,
+} from '@katachron/core';
 import { attempt } from '../../words/attempt.ts';
 
 /** Trying orders takes longer than a frame: here, away from the page. */
@@ -6,6 +14,9 @@ import { attempt } from '../../words/attempt.ts';
 export interface EveningAsked {
   readonly number: number;
   readonly question: EveningQuestion;
+  /** What was promised, s from the same beginning, and what of tonight is over. */
+  readonly promised?: readonly PlacedStep[];
+  readonly over: readonly EveningTask[];
 }
 
 export interface EveningAnswer {
@@ -13,14 +24,17 @@ export interface EveningAnswer {
   readonly plan?: EveningPlan;
   /** The plan without the order that somebody wants, where they want one. */
   readonly best?: EveningPlan;
+  /** What makes it end later than promised, the worst first. */
+  readonly late?: readonly LateBy[];
   readonly trouble?: string;
 }
 
-onmessage = ({ data: { number, question } }: MessageEvent<EveningAsked>) => {
-  const { order, ...free } = question;
+onmessage = ({ data: { number, question, promised, over } }: MessageEvent<EveningAsked>) => {
+  const { order, tasks, ...free } = question;
   const { value, trouble } = attempt(() => ({
     plan: planEvening(question),
-    ...(order && { best: planEvening(free) }),
+    ...(order && { best: planEvening({ ...free, tasks }) }),
+    ...(promised && { late: lateBy({ ...question, tasks: [...tasks, ...over] }, promised) }),
   }));
   const answer: EveningAnswer = { number, ...value, ...(trouble !== undefined && { trouble }) };
   postMessage(answer);

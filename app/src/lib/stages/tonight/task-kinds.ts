@@ -7,8 +7,11 @@ export interface NamedStep extends EveningStep {
 
 /** What is known of a task that its times depend on. */
 export interface TaskFacts {
-  /** Of a roll: its developer, s. */
+  /** Of a roll: its developer, s, and at what it is used, °C. */
   readonly developerSeconds?: number;
+  readonly developerC?: number;
+  /** Of a roll: its bottles take so long to come to that, s; not there where nobody read them. */
+  readonly warmSeconds?: number;
   /** Of a print: fibre paper is fixed and washed for long. */
   readonly fibre?: boolean;
 }
@@ -29,6 +32,7 @@ export type TaskKindId = 'roll' | 'strip' | 'print' | 'judge' | 'colour' | 'mix'
 
 const MINUTE = 60;
 const USUAL_DEVELOPER_SECONDS = 8 * MINUTE;
+const LOADING = 8 * MINUTE;
 const HANDS = ['hands'] as const;
 
 /** Every sort, with what each step needs. Film keeps the hands through the fix and frees them in the wash. */
@@ -40,15 +44,31 @@ export const taskKinds: readonly TaskKind[] = [
   {
     id: 'roll',
     ticked: () => 'developed',
-    steps: ({ developerSeconds = USUAL_DEVELOPER_SECONDS }) => [
+    steps: ({ developerSeconds = USUAL_DEVELOPER_SECONDS, warmSeconds }) => [
+      warmSeconds === undefined
+        ? {
+            ...{ id: 'ready', name: 'mix and temper', seconds: 10 * MINUTE, needs: HANDS },
+            longestWaitSeconds: 60 * MINUTE,
+          }
+        : {
+            ...{ id: 'ready', name: 'mix, set the bottles into the water', needs: HANDS },
+            // A bottle that stands on in warmer water gets too warm.
+            ...{ seconds: 10 * MINUTE, longestWaitSeconds: 5 * MINUTE },
+          },
       {
-        ...{ id: 'ready', name: 'mix and temper', seconds: 10 * MINUTE, needs: HANDS },
-        longestWaitSeconds: 60 * MINUTE,
-      },
-      {
-        ...{ id: 'load', name: 'load the tank', seconds: 8 * MINUTE, needs: ['hands', 'tank'] },
+        ...{ id: 'load', name: 'load the tank', seconds: LOADING, needs: ['hands', 'tank'] },
         ...{ light: 'dark', longestWaitSeconds: 30 * MINUTE },
       },
+      // The bottles come to their temperature while the tank is loaded, and for what is left of it by themselves.
+      ...(warmSeconds !== undefined && warmSeconds > LOADING
+        ? [
+            {
+              ...{ id: 'warm', name: 'the bottles come to their temperature' },
+              ...{ seconds: warmSeconds - LOADING, needs: ['tank'] as const },
+              longestWaitSeconds: 5 * MINUTE,
+            },
+          ]
+        : []),
       {
         ...{ id: 'develop', name: 'develop', seconds: developerSeconds, needs: ['hands', 'tank'] },
         longestWaitSeconds: 0,

@@ -21,6 +21,8 @@ export interface PrintWaiting {
   readonly does: TaskKindId;
   /** So many strips the advice expects before the print; none where it is time for something else. */
   readonly strips: number;
+  /** The number of the next strip, or of the one that lies there and was not read yet. */
+  readonly firstStrip?: number;
   readonly fibre?: boolean;
 }
 

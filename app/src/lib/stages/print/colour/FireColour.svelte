@@ -5,6 +5,7 @@
   import { useWetSide } from '../../../bench/clock/wet-side.svelte.ts';
   import { useDesk } from '../../../bench/desk/desk.svelte.ts';
   import { keptState } from '../../../kit/kept-state.svelte.ts';
+  import { newId } from '../../../kit/new-id.ts';
   import { shelfInHand } from '../../../kit/shelf-in-hand.svelte.ts';
   import type { ColourThing } from '../../../nouns/in-hand/limits.ts';
   import type { ColourPrint, ColourPrintBody } from '../../../nouns/colour-print/contract.ts';
@@ -62,7 +63,8 @@
     },
     close: () => {
       Object.assign(form, colourForm());
-      wetSide.layIn(print.name, drumView(drum, desk.reads).plan ?? drumPlan({}));
+      const fired = { id: kept.lastId ?? newId(), ...of.work };
+      wetSide.layIn(print.name, drumView(drum, desk.reads).plan ?? drumPlan({}), { fired });
     },
   });
   let takenUp = $state(false);

@@ -41,6 +41,7 @@ export class FireOfColour extends FireOfKept<ColourTest> implements Fireable {
   readonly base = undefined;
   readonly copies = 1;
   readonly nothing = 'There is nothing to fire yet: put the pack and the time right first.';
+  readonly work;
   readonly #under: () => ColourUnderLamp | undefined;
   readonly #number: () => number;
   readonly #close: () => void;
@@ -58,6 +59,7 @@ export class FireOfColour extends FireOfKept<ColourTest> implements Fireable {
   ) {
     super(kept);
     this.what = what;
+    this.work = { thing: printId, kind: 'colour' as const };
     this.back = `/print/colour/${printId}`;
     this.#under = of.under;
     this.#number = of.number;

@@ -32,6 +32,7 @@ export class FireOfTwo extends FireOfKept<TwoExposed> implements Fireable {
   readonly back: string;
   readonly nothing =
     'There is nothing to fire yet: each negative needs its time by a strip of its own.';
+  readonly #printId: string;
   readonly #hand: ShelfInHand<TwoNegativesBody>;
   readonly #shelves: TwoShelves;
 
@@ -44,6 +45,7 @@ export class FireOfTwo extends FireOfKept<TwoExposed> implements Fireable {
   ) {
     super(kept);
     this.what = what;
+    this.#printId = printId;
     this.back = `/print/two-negatives/${printId}`;
     this.#hand = hand;
     this.#shelves = shelves;
@@ -53,6 +55,10 @@ export class FireOfTwo extends FireOfKept<TwoExposed> implements Fireable {
   get #body(): TwoNegativesBody {
     const { now } = this.#hand;
     return { ...now, ...this.kept.unsent.reduce(withExposed, now) };
+  }
+
+  get work() {
+    return { thing: this.#printId, kind: this.tray };
   }
 
   get name(): string {

@@ -1,0 +1,80 @@
+import PDFDocument from 'pdfkit';
+import { labelFonts } from '../roll/label/fonts.server.ts';
+import { pdfBytes } from '../../server/pdf-bytes.ts';
+import type { CheckList } from './contract.ts';
+
+const MM = 72 / 25.4;
+const MARGIN = 15 * MM;
+/** From letters read at arm's length down to the smallest that anybody reads, pt. */
+const SIZES = [13, 12, 11, 10, 9, 8, 7, 6, 5];
+const BETWEEN = 8 * MM;
+const GREY = '#666666';
+
+interface Block {
+  readonly kind: 'title' | 'words' | 'heading' | 'step';
+  readonly text: string;
+  readonly from?: string;
+  readonly grey?: string;
+}
+
+/** Letters of a block against those of a step. */
+const scales = { title: 1.7, words: 1, heading: 1.25, step: 1 } as const;
+
+const blocksOf = ({ words, lines, afterwards }: CheckList): Block[] => [
+  { kind: 'title', text: 'An evening in the darkroom' },
+  ...words.map((text): Block => ({ kind: 'words', text })),
+  ...lines.map(({ from, step, task }): Block => ({ kind: 'step', from, text: step, grey: task })),
+  ...(afterwards.length > 0 ? [{ kind: 'heading', text: 'Afterwards' } as const] : []),
+  ...afterwards.map((text): Block => ({ kind: 'step', text })),
+];
+
+/** The evening on one page, each step with a box to tick: in the largest letters with which all of it has room. */
+export async function checkListPdf(list: CheckList): Promise<Uint8Array> {
+  const pdf = new PDFDocument({ size: 'A4', margin: 0, info: { Title: 'An evening' } });
+  const whole = pdfBytes(pdf);
+  const fonts = labelFonts(pdf);
+  const inner = { width: pdf.page.width - 2 * MARGIN, height: pdf.page.height - 2 * MARGIN };
+  const blocks = blocksOf(list);
+  const set = (text: string, size: number) => pdf.font(fonts.for(text)).fontSize(size);
+
+  /** Puts the blocks into so many columns; whether they all have room. */
+  function lay(size: number, columns: number, draw: boolean): boolean {
+    const width = (inner.width - (columns - 1) * BETWEEN) / columns;
+    const [box, clock] = [size * 1.6, size * 3.4];
+    let [column, y] = [0, 0];
+    for (const { kind, text, from, grey } of blocks) {
+      const letters = size * scales[kind];
+      const indent = kind === 'step' ? box + (from === undefined ? 0 : clock) : 0;
+      const room = width - indent;
+      const whole = grey ? `${text}  ${grey}` : text;
+      const high = set(whole, letters).heightOfString(whole, { width: room }) + size * 0.5;
+      if (y + high > inner.height) [column, y] = [column + 1, 0];
+      if (column >= columns || high > inner.height) return false;
+      const [left, top] = [MARGIN + column * (width + BETWEEN), MARGIN + y];
+      if (draw) {
+        if (kind === 'step') {
+          pdf.lineWidth(0.8).rect(left, top, size, size).stroke('#000000');
+          if (from !== undefined)
+            set(from, letters)
+              .fillColor('#000000')
+              .text(from, left + box, top);
+        }
+        set(text, letters).fillColor('#000000');
+        pdf.text(text, left + indent, top, { width: room, continued: grey !== undefined });
+        if (grey !== undefined) set(grey, letters).fillColor(GREY).text(`  ${grey}`);
+      }
+      y += high;
+    }
+    return true;
+  }
+
+  const tries = SIZES.flatMap((size) => [1, 2, 3].map((columns) => ({ size, columns })));
+  // Large letters in one column first; three columns only where letters would get too small.
+  const fits =
+    tries.find(({ size, columns }) => columns < 3 && size >= 8 && lay(size, columns, false)) ??
+    tries.find(({ size, columns }) => lay(size, columns, false)) ??
+    tries.at(-1)!;
+  lay(fits.size, fits.columns, true);
+  pdf.end();
+  return whole;
+}

@@ -1,0 +1,82 @@
+import type { EveningPlan, PlacedStep } from '@katachron/core';
+import { parseJson } from '../../kit/parse-json.ts';
+import { countOf } from '../../words/count.ts';
+import type { NamedTask } from './evening-tasks.ts';
+import type { EveningForm } from './evening-view.ts';
+
+/** The plan as it was when a hand last changed it: by that the evening is late, or early. */
+export interface Promised {
+  readonly of: string;
+  readonly endMs: number;
+  /** Task, step, and its begin and end, ms. */
+  readonly places: readonly (readonly [string, string, number, number])[];
+}
+
+/** What the plan rests on besides what really happens. */
+export const promisedOf = ({
+  ticked,
+  begin,
+  dinner,
+  dinnerMinutes,
+  out,
+  order,
+  bottles,
+}: EveningForm) => JSON.stringify([ticked, begin, dinner, dinnerMinutes, out, order, bottles]);
+
+/** A plan as a promise. */
+export const promise = (of: string, plan: EveningPlan, beginMs: number): Promised => ({
+  of,
+  endMs: beginMs + plan.endSeconds * 1000,
+  places: plan.steps.map(({ taskId, stepId, fromSeconds, toSeconds }) => [
+    taskId,
+    stepId,
+    beginMs + fromSeconds * 1000,
+    beginMs + toSeconds * 1000,
+  ]),
+});
+
+const isPlace = (value: unknown): boolean =>
+  Array.isArray(value) &&
+  typeof value[0] === 'string' &&
+  typeof value[1] === 'string' &&
+  Number.isFinite(value[2]) &&
+  Number.isFinite(value[3]);
+
+/** The promise that was kept in words; nothing where it cannot be read. */
+export function readPromised(text: string): Promised | undefined {
+  const value = parseJson(text);
+  if (typeof value !== 'object' || value === null) return undefined;
+  const { of, endMs, places } = value as Partial<Promised>;
+  return typeof of === 'string' &&
+    typeof endMs === 'number' &&
+    Array.isArray(places) &&
+    places.every(isPlace)
+    ? { of, endMs, places }
+    : undefined;
+}
+
+/** The promise, s from a beginning. */
+export const placesFrom = ({ places }: Promised, beginMs: number): PlacedStep[] =>
+  places.map(([taskId, stepId, fromMs, toMs]) => ({
+    ...{ taskId, stepId },
+    fromSeconds: (fromMs - beginMs) / 1000,
+    toSeconds: (toMs - beginMs) / 1000,
+  }));
+
+/** "12 minutes later than planned: strip 2 of Cullet." */
+export function laterWords(
+  promised: Promised | undefined,
+  form: EveningForm,
+  endMs: number,
+  /** What makes it late, the worst first, and the tasks that it is among. */
+  late: readonly { readonly taskId: string }[] = [],
+  tasks: readonly NamedTask[] = [],
+): string {
+  if (promised?.of !== promisedOf(form)) return '';
+  const minutes = Math.round((endMs - promised.endMs) / 60_000);
+  if (minutes === 0) return '';
+  const [worst] = minutes > 0 ? late : [];
+  const name = tasks.find(({ id }) => id === worst?.taskId)?.name.replace(': ', ' of ');
+  const words = `${countOf(Math.abs(minutes), 'minute')} ${minutes > 0 ? 'later' : 'sooner'} than planned`;
+  return name ? `${words}: ${name}.` : `${words}.`;
+}
