@@ -10,6 +10,7 @@ const SOURCES = [
   'app/src',
   'app/static',
   'app/vite.config.ts',
+  'app/cut-fonts.ts',
   'app/svelte.config.js',
   'package-lock.json',
 ];

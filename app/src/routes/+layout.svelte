@@ -7,6 +7,7 @@
   import { answers } from '$lib/kit/client.ts';
   import { USUAL_VOLUME } from '$lib/bench/desk/choices.ts';
   import { provideWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
+  import InsecureNote from '$lib/bench/desk/InsecureNote.svelte';
   import Dark from '$lib/bench/light/Dark.svelte';
   import { keptPreferences, provideDesk } from '$lib/bench/desk/desk.svelte.ts';
   import LightSwitch from '$lib/bench/light/LightSwitch.svelte';
@@ -114,7 +115,10 @@
       <header
         class="not-printed flex flex-wrap items-center justify-between gap-x-1 px-2.5 pt-1 max-md:text-[15px] md:px-8 md:pt-1.5"
       >
-        <nav class="flex items-center md:gap-x-[22px]" aria-label="Stages">
+        <nav
+          class="flex items-center max-[359px]:text-[14px] max-[359px]:[font-stretch:75%] md:gap-x-[22px]"
+          aria-label="Stages"
+        >
           <a href="/" class="mr-[18px] hidden text-[17px] font-[650] md:block">Katachron</a>
           {#each stages as stage (stage.href)}
             <a
@@ -133,6 +137,7 @@
       <main class="flex-1 px-4 pb-6 pt-4 md:px-8 md:pt-5">
         <AskVerdict white={desk.light === 'white'} />
         <RedNote />
+        <InsecureNote />
         {@render children()}
       </main>
       <Sink kind={sinkKind} recorded={data.recorded} standing={data.standing} quiet={deskPage} />

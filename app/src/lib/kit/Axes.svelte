@@ -8,7 +8,7 @@
     small?: boolean;
   }
   const { up, across = [], small = false }: Props = $props();
-  const words = $derived(`fill-soft ${small ? 'text-[13px]' : 'text-[15px]'}`);
+  const words = $derived(`fill-soft ${small ? 'text-[14px]' : 'text-[15px]'}`);
 </script>
 
 <!-- Hairlines across, words outside: stands inside a chart's svg. -->

@@ -1,13 +1,13 @@
 import { cuesBetween } from '@katachron/core';
 import { CUE_BEFORE_MS, CUE_WINDOW_MS, type ClockTick, type Clocked } from './messages.ts';
+import { nextTickMs } from './next-tick.ts';
 
 /**
  * Keeps time where the browser does not slow timers down when the tab is hidden. It only follows the process: the core
  * says what is due, from the plan and the events.
  */
-const TICK_MS = 100;
-
 let processes: readonly Clocked[] = [];
+let timer: ReturnType<typeof setTimeout> | undefined;
 
 function tick(): void {
   const nowMs = Date.now();
@@ -18,6 +18,8 @@ function tick(): void {
     })),
   );
   postMessage({ nowMs, cues } satisfies ClockTick);
+  clearTimeout(timer);
+  timer = setTimeout(tick, nextTickMs(processes, Date.now()));
 }
 
 onmessage = ({ data }: MessageEvent<readonly Clocked[]>) => {
@@ -25,4 +27,4 @@ onmessage = ({ data }: MessageEvent<readonly Clocked[]>) => {
   tick();
 };
 
-setInterval(tick, TICK_MS);
+tick();

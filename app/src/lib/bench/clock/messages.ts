@@ -13,7 +13,7 @@ export interface Clocked {
   readonly events: readonly ProcessEvent[];
 }
 
-/** What the worker says ten times a second. */
+/** What the worker says some times a second. */
 export interface ClockTick {
   readonly nowMs: number;
   /** Every cue of the window ahead, and of the moment before, for the voice that follows the beep. */

@@ -16,6 +16,8 @@ export const Preferences = Type.Object(
     brightness: Type.Integer({ minimum: LEAST_BRIGHTNESS, maximum: MOST_BRIGHTNESS }),
     /** The caution about red screens has been read. */
     redTold: Type.Boolean(),
+    /** That a page without TLS can do less has been read. */
+    untrustedTold: Type.Optional(Type.Boolean()),
     unit: oneOf(temperatureUnits, 'The unit of temperature'),
     /** Volumes in ml unless said. */
     volumeUnit: Type.Optional(oneOf(volumeUnits, 'The unit of volume')),

@@ -7,11 +7,20 @@
   /** Leaving red takes this long a hold, s: white light fogs the paper on the bench. */
   const RED_HOLD = 1;
 
+  /** In run views it is hit with wet hands. */
+  const { large = false }: { large?: boolean } = $props();
   const desk = useDesk();
   const { preferences } = $derived(desk);
   const red = $derived(desk.light === 'red');
-  const word =
-    'flex min-h-11 items-center px-[5px] md:px-0 data-[on]:font-[620] data-[on]:text-ink';
+  const word = $derived(
+    [
+      'flex items-center justify-center data-[on]:font-[620] data-[on]:text-ink',
+      large ? 'min-h-14 min-w-14 text-[22px]' : 'min-h-11 px-[5px] md:px-0',
+    ].join(' '),
+  );
+  const sign = $derived(
+    `flex items-center justify-center text-xl text-ink disabled:text-hair ${large ? 'size-14' : 'size-11'}`,
+  );
 
   useKeys([
     { key: 'r', does: 'red light', run: () => desk.setLight('red') },
@@ -31,14 +40,14 @@
   {#if red}
     <span class="flex items-center" role="group" aria-label="Brightness of the red light">
       <button
-        class="flex size-11 items-center justify-center text-xl text-ink disabled:text-hair"
+        class={sign}
         aria-label="Dimmer"
         disabled={preferences.brightness === 1}
         onclick={() => desk.brighter(-1)}>−</button
       >
       <span class="text-soft" aria-live="polite">{preferences.brightness}</span>
       <button
-        class="flex size-11 items-center justify-center text-xl text-ink disabled:text-hair"
+        class={sign}
         aria-label="Brighter"
         disabled={preferences.brightness === MOST_BRIGHTNESS}
         onclick={() => desk.brighter(1)}>+</button

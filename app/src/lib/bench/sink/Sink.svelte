@@ -138,12 +138,12 @@
               <TrayBath {bath} temperatureC={reads(tray, bath)?.temperatureC} />
               <!-- The usual trays’ cautions are on the wall; what stands there for once says its own. -->
               {#if tray.onlyWhenUsed && trayCaution(sheets)}
-                <p class="mt-1 text-[13px] leading-tight text-caution max-md:truncate">
+                <p class="mt-1 text-[14px] leading-tight text-caution max-md:truncate">
                   {trayCaution(sheets)}
                 </p>
               {/if}
               {#if sheets.some(mayBeLookedAt)}
-                <p class="mt-1 text-[13px] leading-tight" role="status">
+                <p class="mt-1 text-[14px] leading-tight" role="status">
                   Paper box shut, then white light. Touch it to go on with the fix; a strip that was
                   read may go.
                 </p>
@@ -170,7 +170,7 @@
                       class="flex min-h-14 max-w-[96px] flex-col justify-center rounded-sm bg-sheet px-2 py-1.5 text-on-sheet"
                     >
                       {@render clock(item)}
-                      <span class="truncate text-[13px]">{item.name}</span>
+                      <span class="truncate text-[14px]">{item.name}</span>
                     </a>
                   {:else if item.sheet}
                     {@const sheet = item.sheet}
@@ -182,7 +182,7 @@
                       onclick={() => wetSide.moveOn(sheet)}
                     >
                       {@render clock(item)}
-                      <span class="truncate text-[13px]">{item.name}</span>
+                      <span class="truncate text-[14px]">{item.name}</span>
                     </button>
                     <span class="flex {sheets.length > 1 ? '' : 'flex-col items-end'}">
                       {#if mayBeLookedAt(item)}

@@ -20,11 +20,11 @@
 </script>
 
 {#if bath}
-  <p class="mt-1 truncate text-[13px] leading-tight text-soft" title={bath.name}>{bath.name}</p>
+  <p class="mt-1 truncate text-[14px] leading-tight text-soft" title={bath.name}>{bath.name}</p>
   {#if left !== undefined}
     <ShareBar share={left} class="mt-0.5 w-full max-w-28" />
   {/if}
 {/if}
 {#if words.length > 0}
-  <p class="truncate text-[13px] leading-tight text-soft">{words.join(', ')}</p>
+  <p class="truncate text-[14px] leading-tight text-soft">{words.join(', ')}</p>
 {/if}

@@ -1,32 +1,17 @@
 <script lang="ts">
-  import { Dialog } from 'bits-ui';
-  import { keyName, keysInForce, useKeys } from './keys.svelte.ts';
+  import type { Component } from 'svelte';
+  import { keysInForce, useKeys, type PageKey } from './keys.svelte.ts';
 
   const keys = keysInForce();
   let open = $state(false);
-  useKeys([{ key: '?', does: 'these keys', run: () => (open = true) }]);
+  /** It comes when it is asked for. */
+  let List = $state.raw<Component<{ open: boolean; keys: readonly PageKey[] }, object, 'open'>>();
+  useKeys([{ key: '?', does: 'these keys', run: () => void show() }]);
+
+  async function show() {
+    List ??= (await import('./KeyDialog.svelte')).default;
+    open = true;
+  }
 </script>
 
-<Dialog.Root bind:open>
-  <Dialog.Portal>
-    <Dialog.Overlay class="fixed inset-0 z-40 bg-ground opacity-90" />
-    <Dialog.Content
-      class="fixed inset-x-4 top-[8vh] z-40 mx-auto max-h-[84vh] max-w-xl overflow-auto rounded-b-3xl rounded-t-md border-[3px] border-rim bg-enamel p-7"
-    >
-      <Dialog.Title class="heading mb-4">Keys</Dialog.Title>
-      <dl class="grid grid-cols-[90px_1fr] gap-y-1">
-        {#each keys.listed as { key, does } (key)}
-          <dt class="font-[600]">{keyName(key)}</dt>
-          <dd>{does}</dd>
-        {/each}
-        {#if !keys.listed.some(({ key }) => key === 'Escape')}
-          <dt class="font-[600]">Esc</dt>
-          <dd>out of wherever you are</dd>
-        {/if}
-      </dl>
-      <Dialog.Close class="mt-5 min-h-14 rounded-xl border-2 border-hair px-6 font-[600]">
-        Close
-      </Dialog.Close>
-    </Dialog.Content>
-  </Dialog.Portal>
-</Dialog.Root>
+{#if List}<List bind:open keys={keys.listed} />{/if}

@@ -39,7 +39,7 @@
         stroke-width="2"
         class="fill-ground stroke-ink"
       />
-      <text x="{reading.x}%" y="{reading.y}%" dx="8" dy="-8" class="fill-ink text-[13px]"
+      <text x="{reading.x}%" y="{reading.y}%" dx="8" dy="-8" class="fill-ink text-[14px]"
         >{reading.label}</text
       >
     {/each}

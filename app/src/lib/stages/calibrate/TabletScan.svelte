@@ -135,7 +135,7 @@
         <text
           x={patch.across}
           y={patch.down}
-          class="font-sans text-[13px] font-[650]"
+          class="font-sans text-[14px] font-[650]"
           text-anchor="middle"
           dominant-baseline="central"
           fill="var(--ink)"

@@ -11,7 +11,7 @@
 </script>
 
 <figure aria-label={chart.label}>
-  <figcaption class="text-[13px] text-soft">{chart.up}</figcaption>
+  <figcaption class="text-[14px] text-soft">{chart.up}</figcaption>
   <div class="h-[280px] pb-7 pl-10 pr-2 pt-1">
     <svg class="size-full overflow-visible" role="img" aria-label={chart.label}>
       <Axes up={laid.up} across={laid.across} small />
@@ -38,7 +38,7 @@
           stroke="var(--ground)"
           stroke-width="7"
           paint-order="stroke"
-          class="fill-ink text-[13px] font-[560]">{name}</text
+          class="fill-ink text-[14px] font-[560]">{name}</text
         >
       {/each}
       {#each laid.marks as mark, index (index)}
@@ -49,14 +49,14 @@
           dx={mark.left ? -11 : 11}
           dy={5 + 15 * index}
           text-anchor={mark.left ? 'end' : 'start'}
-          class="fill-ink text-[13px]">{mark.name}</text
+          class="fill-ink text-[14px]">{mark.name}</text
         >
       {/each}
     </svg>
   </div>
-  <p class="text-center text-[13px] text-soft">{chart.across}</p>
+  <p class="text-center text-[14px] text-soft">{chart.across}</p>
   {#if laid.residuals}
-    <p class="mt-3 text-[13px] text-soft">{chart.residualsUp}</p>
+    <p class="mt-3 text-[14px] text-soft">{chart.residualsUp}</p>
     <div class="h-[70px] pl-10 pr-2">
       <svg class="size-full overflow-visible" role="img" aria-label={chart.residualsUp}>
         <line
@@ -67,7 +67,7 @@
           class="stroke-hair"
         />
         {#each laid.residuals.up as tick (tick.label)}
-          <text x="-9" y="{tick.y}%" dy="0.34em" text-anchor="end" class="fill-soft text-[13px]"
+          <text x="-9" y="{tick.y}%" dy="0.34em" text-anchor="end" class="fill-soft text-[14px]"
             >{tick.label}</text
           >
         {/each}

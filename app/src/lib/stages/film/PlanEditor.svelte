@@ -8,7 +8,6 @@
     type StepKindId,
   } from '@katachron/core';
   import { tick } from 'svelte';
-  import { dragHandle, dragHandleZone } from 'svelte-dnd-action';
   import type { FilmDraft } from './draft.ts';
   import type { Procedure } from '../../nouns/procedure/contract.ts';
   import Slot from '../../kit/Slot.svelte';
@@ -31,6 +30,12 @@
   const { draft, plan, agitations, procedures, saved }: Props = $props();
 
   let changing = $state(false);
+  /** What drags comes when steps are to be moved. */
+  let dragging = $state.raw<typeof import('svelte-dnd-action')>();
+  async function change() {
+    dragging ??= await import('svelte-dnd-action');
+    changing = !changing;
+  }
   let said = $state('');
   /** The step for which an agitation of its own is being written, for this run alone. */
   let ownOf = $state<StepKindId>();
@@ -90,7 +95,7 @@
   }
 </script>
 
-{#if !changing}
+{#if !changing || !dragging}
   <ol>
     {#each plan.lines as line (line.kind)}
       <li class="flex min-h-[43px] items-center justify-between border-b border-hair font-[560]">
@@ -101,7 +106,7 @@
   </ol>
 {:else}
   <ol
-    use:dragHandleZone={{
+    use:dragging.dragHandleZone={{
       items,
       flipDurationMs: 0,
       dropTargetStyle: {},
@@ -121,7 +126,7 @@
         {#if line}
           <div class="flex items-center gap-2 font-[560]">
             <span
-              use:dragHandle
+              use:dragging.dragHandle
               class="flex size-9 items-center"
               role="button"
               tabindex="0"
@@ -218,7 +223,7 @@
     >
   {/each}
   ·
-  <button class="slot-in py-1" aria-pressed={changing} onclick={() => (changing = !changing)}
+  <button class="slot-in py-1" aria-pressed={changing} onclick={() => void change()}
     >{changing ? 'done' : 'edit the steps'}</button
   >
   {#if procedures.length > 0}

@@ -25,7 +25,7 @@
         y="{chart.safe.y + chart.safe.height}%"
         dx="8"
         dy="-10"
-        class="fill-soft text-[13px]">safe and even</text
+        class="fill-soft text-[14px]">safe and even</text
       >
     {/if}
     <Axes up={chart.up} across={chart.across} />

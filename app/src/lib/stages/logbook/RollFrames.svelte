@@ -33,7 +33,7 @@
     </h2>
     <ul class="mt-2 grid grid-cols-4 gap-1.5 md:grid-cols-6">
       {#each unnoted as [mark, part] (mark)}
-        <li class="text-center text-[13px] text-soft">
+        <li class="text-center text-[14px] text-soft">
           <Thumb of={part} class="w-full" alt="Frame {mark}" /><span aria-hidden="true">{mark}</span
           >
         </li>

@@ -52,12 +52,12 @@
         dx={dot.name === 'shadow' ? -12 : 12}
         dy={dot.name === 'shadow' ? 0 : -10}
         text-anchor={dot.name === 'shadow' ? 'end' : 'start'}
-        class="fill-ink text-[13px]">{dot.name} {dot.density.toFixed(2)}</text
+        class="fill-ink text-[14px]">{dot.name} {dot.density.toFixed(2)}</text
       >
     {/each}
   </svg>
 </div>
-<p class="pl-9 text-[13px] text-soft">
+<p class="pl-9 text-[14px] text-soft">
   Density against light in stops from the speed point{plot.negative
     ? '; the bar is the negative’s range'
     : ''}.

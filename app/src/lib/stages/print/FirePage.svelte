@@ -103,7 +103,7 @@
 <svelte:head><title>Firing the {fire.name} · Katachron</title></svelte:head>
 
 <main
-  class="flex min-h-dvh flex-col gap-y-4 px-[18px] pb-3 pt-4 md:px-10 md:py-6"
+  class="flex h-dvh min-h-[420px] flex-col gap-y-4 px-[18px] pb-3 pt-4 md:px-10 md:py-6"
   aria-label="Firing the {fire.name}"
 >
   <header class="flex flex-wrap items-center justify-between gap-x-6">
@@ -116,10 +116,11 @@
         : ''}{#if fire.lines.length > 0}{Math.min(fire.at + 1, fire.lines.length)} of {fire.lines
           .length}{/if}
     </p>
-    <LightSwitch />
+    <LightSwitch large />
   </header>
 
-  <div class="flex flex-1 flex-col justify-center">
+  <!-- Long words scroll; the button stays where it is. -->
+  <div class="flex min-h-0 flex-1 flex-col overflow-y-auto before:m-auto after:m-auto">
     {#if fire.lines.length === 0}
       <p class="text-[34px] font-[600]">
         {of.nothing}
@@ -147,7 +148,7 @@
         {/if}
       </ul>
     {:else if fire.done}
-      <p class="text-[44px] font-[600] leading-[1.05] md:text-[72px]" data-testid="hands">
+      <p class="run-hands" role="status" data-testid="hands">
         {doneWords}
       </p>
       {#each of.bathCautions as caution, index (index)}
@@ -197,6 +198,7 @@
         The lamp is switched by
         <SlotChoice
           label="What switches the lamp"
+          class="inline-flex min-h-14 items-center rounded-xl border-2 border-hair px-4"
           bind:value={() => fire.by, (id) => (of.lampBy = id)}
           options={lampSwitches}
         />

@@ -39,8 +39,9 @@
 
 <div class="flex flex-col gap-x-10 gap-y-4 md:flex-row md:items-center">
   <p
-    class="numeral-narrow shrink-0 text-[clamp(130px,44vw,200px)] md:text-[min(28vw,54vh)]"
+    class="numeral-narrow shrink-0 text-[clamp(96px,34vw,160px)] md:text-[min(26vw,50vh)]"
     role="timer"
+    aria-label={clock.state === 'counting' ? 'Beats until the light' : 'Seconds of light'}
     aria-live="off"
     data-testid="clock"
   >
@@ -49,12 +50,7 @@
       )}{:else}{shown(fire.seconds)}{/if}
   </p>
   <div class="min-w-0">
-    <p
-      class="text-balance text-[38px] font-[600] leading-[1.05] md:text-[clamp(44px,5vw,72px)]"
-      data-testid="hands"
-    >
-      {hands}
-    </p>
+    <p class="run-hands" role="status" data-testid="hands">{hands}</p>
     <p class="mt-3 text-xl text-soft md:text-2xl">
       {capital(line.filter)}{before && before.filter !== line.filter ? ': change it now' : ''}.
       {#if before && before.lens !== line.lens}<span class="text-caution"
@@ -67,14 +63,14 @@
     </p>
     {#if clock.state === 'lit'}
       {#each fire.holding as { name, inSeconds, forSeconds }, index (index)}
-        <p class="mt-3 text-2xl md:text-4xl" data-testid="holding">
+        <p class="run-next" data-testid="holding">
           {#if inSeconds > 0}{capital(name)} in {shown(inSeconds)}{:else}Hold back {name}:
             <b class="numeral">{shown(forSeconds)}</b>{/if}
         </p>
       {/each}
     {/if}
     {#if next}
-      <p class="mt-3 text-xl text-soft md:text-2xl">Then: {firingSentence(next)}.</p>
+      <p class="run-next text-soft">Then: {firingSentence(next)}.</p>
     {/if}
     {#each alerts as alert (alert)}
       <p class="mt-3 text-xl text-caution md:text-2xl" role="alert">{alert}</p>

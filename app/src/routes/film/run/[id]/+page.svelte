@@ -72,9 +72,11 @@
     },
     { key: 'Escape', does: 'close; the clock goes on in the sink', run: () => void goto('/film') },
   ]);
+  /** A string of its own: as one of the view it would be written, and the page laid out, at every tick. */
+  const title = $derived(`${view.clock} ${view.step} · Katachron`);
 </script>
 
-<svelte:head><title>{view.clock} {view.step} · Katachron</title></svelte:head>
+<svelte:head><title>{title}</title></svelte:head>
 
 <main class="run-page" aria-label="Run of {roll.title}">
   <header class="flex items-baseline justify-between gap-x-6">
@@ -84,7 +86,7 @@
       {formatDilution(roll.recipe.dilution)} at {degrees(roll.temperatureC, unit)}
     </p>
     <p class="whitespace-nowrap text-[22px] text-soft">{view.count}</p>
-    <span class="max-md:hidden"><LightSwitch /></span>
+    <span class="max-md:hidden"><LightSwitch large /></span>
   </header>
 
   <div class="run-face">

@@ -159,7 +159,7 @@
           >
             {#if part}<Thumb of={part} class="w-full" />{/if}
             <span class="font-[620] {one.rating === 'no' ? 'line-through' : ''}">{one.number}</span>
-            <span class="text-[13px]">{one.rating ?? ''}</span>
+            <span class="text-[14px]">{one.rating ?? ''}</span>
           </button>
         {/each}
       </div>
@@ -180,7 +180,7 @@
                   : 'border-hair'}"
                 aria-pressed={frame.rating === rating}
                 onclick={() => rate(rating)}
-                >{words[rating]}<kbd class="hidden font-sans text-[13px] font-normal md:inline"
+                >{words[rating]}<kbd class="hidden font-sans text-[14px] font-normal md:inline"
                   >{words[rating][0]!.toUpperCase()}</kbd
                 ></button
               >
