@@ -9,7 +9,7 @@ export const LETTERS = [
   from(0x20, 0x7e),
   from(0xa0, 0xff),
   'ŒœŠšŽž',
-  '–—‘’‚“”„…•−×±≤≥≈√∞′″€←↑→↓½¼¾⅓⅔⅙⅚⅛⅜⅝⅞',
+  '–—‘’‚“”„…•−×±≤≥≈√∞′″€⁄←↑→↓½¼¾⅓⅔⅙⅚⅛⅜⅝⅞',
 ].join('');
 
 /** Each face, as heavy and as wide as anything is set in it. */

@@ -24,6 +24,7 @@ import { report } from './printer/report.ts';
 import { largeLogbook } from './logbook.ts';
 import { decoding } from './decode.ts';
 import { drags } from './drags.ts';
+import { keys } from './keys.ts';
 import { throwawayCluster } from '../tools/test.mjs';
 
 /**
@@ -169,6 +170,7 @@ await client.connect();
 try {
   await largeLogbook(server.address, client);
   await drags(server.address, await needChromium());
+  await keys(server.address, await needChromium());
 } finally {
   await client.end();
   await server.stop();

@@ -446,3 +446,21 @@ test.describe('under a finger', () => {
     await expect(highlight).toHaveAttribute('aria-valuenow', '6');
   });
 });
+
+test('a ruler on which nothing was picked takes the focus, and an arrow key picks', async ({
+  page,
+}) => {
+  await leavePrint(page, { ...stripRead, highlight: null, shadow: null });
+  await openPrint(page);
+  const open = page.getByRole('slider', { name: /^highlight right.*nothing picked yet$/ });
+  await open.focus();
+  await page.keyboard.press('ArrowRight');
+  const picked = page.getByRole('slider', { name: 'highlight right', exact: true });
+  await expect(picked).toBeFocused();
+  await expect(picked).toHaveAttribute('aria-valuenow', '4');
+  await page.keyboard.press('ArrowRight');
+  await expect(picked).toHaveAttribute('aria-valuenow', '4.5');
+  await expect(
+    page.getByRole('slider', { name: /^shadow right.*nothing picked yet$/ }),
+  ).toHaveCount(1);
+});

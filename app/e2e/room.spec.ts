@@ -259,3 +259,175 @@ test('at its usual brightness main text in red keeps three to one against its gr
   });
   expect(contrast).toBeGreaterThanOrEqual(3);
 });
+
+test('at 320 px no page scrolls sideways, and zoomed in the sink gives way', async ({ page }) => {
+  await openRun(page, 'In the sink meanwhile', [
+    ['developer', 600],
+    ['fix', 60],
+  ]);
+  await pressSpace(page);
+  await leavePrint(page);
+  for (const path of [
+    ...['/', '/evening', '/film', '/film/recipes', '/print', '.', './split', './readings'],
+    ...['/print/setup', '/chemistry', '/chemistry/cupboard', '/calibrate', '/logbook'],
+  ]) {
+    await page.setViewportSize({ width: 320, height: 568 });
+    await openAny(page, path);
+    const aside = () => document.documentElement.scrollWidth - innerWidth;
+    expect(await page.evaluate(aside), path).toBeLessThanOrEqual(0);
+    // A window of 1280×800 at 400 %.
+    await page.setViewportSize({ width: 320, height: 200 });
+    const box = await page.getByRole('contentinfo', { name: 'The sink' }).boundingBox();
+    const share = box ? Math.max(0, 200 - Math.max(0, box.y)) / 200 : 0;
+    expect(share, path).toBeLessThan(0.25);
+  }
+});
+
+/** Targets lower or narrower than wet hands hit, and letters that are too small, by what they say. */
+const small = ({ target, letters }: { target: number; letters: number }) => {
+  const shown = (one: Element) =>
+    one.getClientRects().length > 0 &&
+    !one.closest('.sr-only') &&
+    getComputedStyle(one).visibility !== 'hidden';
+  const targets = [...document.querySelectorAll('a, button, input, select, [role="slider"]')]
+    .filter(shown)
+    .filter((one) => {
+      const { width, height } = one.getBoundingClientRect();
+      return height < target - 0.5 || width < target - 0.5;
+    })
+    .map((one) => one.getAttribute('aria-label') ?? one.textContent);
+  const words: string[] = [];
+  const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+  for (let node = walker.nextNode(); node; node = walker.nextNode()) {
+    const one = node.parentElement;
+    if (!node.textContent?.trim() || !one || !shown(one)) continue;
+    if (parseFloat(getComputedStyle(one).fontSize) < letters) words.push(node.textContent.trim());
+  }
+  return { targets, words };
+};
+
+/** How high a capital stands in each of them, px. */
+const capitals = (selectors: readonly string[]) => {
+  const pen = document.createElement('canvas').getContext('2d')!;
+  return selectors.flatMap((selector) =>
+    [...document.querySelectorAll(selector)].map((one) => {
+      const { fontWeight, fontSize, fontFamily } = getComputedStyle(one);
+      pen.font = `${fontWeight} ${fontSize} ${fontFamily}`;
+      return pen.measureText('H').actualBoundingBoxAscent;
+    }),
+  );
+};
+
+for (const [name, size] of Object.entries(sizes)) {
+  test(`where one fires or develops, hands hit and eyes read from two metres, at the ${name}`, async ({
+    page,
+  }) => {
+    await prefer(page, { light: 'red' });
+    await page.setViewportSize(size);
+    await leavePrint(page);
+    const looks = async (where: string) => {
+      await page.evaluate(() => document.fonts.ready);
+      const found = await page.evaluate(small, { target: 56, letters: 14 });
+      expect(found, where).toEqual({ targets: [], words: [] });
+      const high = await page.evaluate(capitals, ['.run-hands', '.run-next']);
+      expect(high.length, where).toBeGreaterThanOrEqual(2);
+      for (const px of high) expect(px, where).toBeGreaterThanOrEqual(37.5);
+    };
+    await openPrint(page, '/fire?what=strip');
+    await pressSpace(page);
+    await expect(page.getByTestId('hands')).toContainText('Nothing covered');
+    await looks('fire');
+    await openRun(page, 'Read from afar', [
+      ['developer', 600],
+      ['fix', 60],
+    ]);
+    await pressSpace(page);
+    await expect(page.getByTestId('hands')).toHaveText('Keep turning it, gently');
+    await looks('run');
+  });
+}
+
+test('nothing is set smaller than 14 px', async ({ page }) => {
+  await leavePrint(page);
+  for (const path of [
+    ...['/', '/evening', '/film', '.', './plan', './edges', '/chemistry', '/calibrate'],
+    ...[`/calibrate/found/${await first(page, 'calibrations')}`, '/logbook'],
+    `/logbook/rolls/${demo}-8118-000000000000`,
+  ]) {
+    await openAny(page, path);
+    expect((await page.evaluate(small, { target: 0, letters: 14 })).words, path).toEqual([]);
+  }
+});
+
+test('what has the focus is never under the button that stays', async ({ page }) => {
+  await page.setViewportSize(sizes.phone);
+  await leavePrint(page);
+  for (const path of ['/film', '.', '/evening', '/calibrate/film-densities']) {
+    await openAny(page, path);
+    for (let stop = 0; stop < 50; stop += 1) {
+      await page.keyboard.press('Tab');
+      const hidden = await page.evaluate(() => {
+        const one = document.activeElement;
+        if (!one || one === document.body) return undefined;
+        const { left, right, top, bottom } = one.getBoundingClientRect();
+        const hit = document.elementFromPoint((left + right) / 2, (top + bottom) / 2);
+        const bar = hit?.closest('.in-sight, .in-sight-desk, .in-sight-phone');
+        return bar && !bar.contains(one) ? one.outerHTML.slice(0, 90) : undefined;
+      });
+      expect(hidden, `${path}, stop ${stop}`).toBeUndefined();
+    }
+  }
+});
+
+test('a clock that runs writes to the page once a second', async ({ page }) => {
+  await openRun(page, 'Left alone', [
+    ['developer', 600],
+    ['fix', 60],
+  ]);
+  await pressSpace(page);
+  await expect(page.getByTestId('clock')).toHaveText(/^9:5\d$/);
+  const writes = await page.evaluate(
+    () =>
+      new Promise<{ writes: number; seconds: number }>((resolve) => {
+        const clock = document.querySelector('[data-testid="clock"]')!;
+        const began = clock.textContent;
+        let writes = 0;
+        let seconds = 0;
+        new MutationObserver((all) => {
+          const turned = all.some(({ target }) => clock.contains(target));
+          seconds += Number(turned);
+          // From the first turn of a second to the fourth.
+          if (seconds === 0 || clock.textContent === began) return;
+          writes += all.length;
+          if (seconds === 4) resolve({ writes, seconds });
+        }).observe(document, { subtree: true, childList: true, characterData: true });
+      }),
+  );
+  // The clock and the window's title.
+  expect(writes.writes).toBeLessThanOrEqual(2 * writes.seconds);
+});
+
+test('an address that the browser does not trust runs all the same, and says once what it cannot do', async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    Object.defineProperty(globalThis, 'isSecureContext', { value: false });
+    Reflect.deleteProperty(Crypto.prototype, 'randomUUID');
+    Reflect.deleteProperty(Navigator.prototype, 'wakeLock');
+    Reflect.deleteProperty(Navigator.prototype, 'serviceWorker');
+  });
+  await open(page, '/film');
+  const note = page.getByRole('complementary', { name: 'About an address without TLS' });
+  await expect(note).toContainText('without TLS');
+  await note.getByRole('button', { name: 'Understood' }).press('Enter');
+  await expect(note).toHaveCount(0);
+  await openRun(page, 'From a phone', [
+    ['developer', 600],
+    ['fix', 60],
+  ]);
+  await pressSpace(page);
+  await expect(page.getByTestId('hands')).toHaveText('Keep turning it, gently');
+  await open(page, '/film');
+  await expect(page.getByLabel('Developer reads')).toBeVisible();
+  await expect(note).toHaveCount(0);
+});

@@ -58,3 +58,34 @@ test('all cookies take a kilobyte at most, and a long roll is whole after a relo
   await expect(page.getByLabel('Developer reads')).toHaveValue('20.4');
   expect(await bytes()).toBeLessThanOrEqual(1024);
 });
+
+test('faces are cut to what is used, and what is seldom used comes when it is asked for', async ({
+  page,
+}) => {
+  const files: { url: string; bytes: number; encoding: string | undefined; text: string }[] = [];
+  page.on('response', async (response) => {
+    const body = await response.body().catch(() => Buffer.alloc(0));
+    const encoding = response.headers()['content-encoding'];
+    files.push({ url: response.url(), bytes: body.length, encoding, text: body.toString() });
+  });
+  await page.goto('/film');
+  await page.waitForLoadState('networkidle');
+  const fonts = files.filter(({ url }) => url.endsWith('.woff2'));
+  expect(fonts.length).toBeGreaterThan(0);
+  expect(fonts.reduce((sum, { bytes }) => sum + bytes, 0)).toBeLessThan(90_000);
+  const scripts = () => files.filter(({ url }) => url.endsWith('.js'));
+  for (const { url, encoding } of [...scripts(), files[0]!]) {
+    expect(encoding, url).toMatch(/^(br|gzip)$/);
+  }
+  const drags = () => scripts().some(({ text }) => text.includes('dnd-action'));
+  expect(drags()).toBe(false);
+  await open(page, '/film');
+  await page.getByRole('button', { name: 'edit the steps' }).press('Enter');
+  await expect(page.getByRole('button', { name: 'Drag Fix' })).toBeVisible();
+  await expect.poll(drags).toBe(true);
+  const before = scripts().length;
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('Space');
+  expect(scripts().length).toBeGreaterThan(before);
+});

@@ -111,7 +111,7 @@
   {#if wholeWindow}
     {@render children()}
   {:else}
-    <div class="flex min-h-dvh flex-col">
+    <div class="isolate flex min-h-dvh flex-col">
       <header
         class="not-printed flex flex-wrap items-center justify-between gap-x-1 px-2.5 pt-1 max-md:text-[15px] md:px-8 md:pt-1.5"
       >

@@ -45,11 +45,12 @@ export class Keys {
 
   /** Keys that always work are taken before a focused button can have them; in a field every key types. */
   capture(event: KeyboardEvent): void {
+    if (isTyping(event.target)) return;
     const found = this.#find(event);
     // What was just used keeps the focus: Space is the big button all the same, and Enter uses it again.
     const always =
       found?.always || (event.key === ' ' && within(event.target, '[data-leaves-space]'));
-    if (!found || !always || isInDialog(event.target) || isTyping(event.target)) return;
+    if (!found || !always || isInDialog(event.target)) return;
     event.preventDefault();
     event.stopPropagation();
     if (!this.#again(event)) found.run(event);
@@ -60,8 +61,9 @@ export class Keys {
       event.preventDefault();
       return;
     }
+    if (event.defaultPrevented || isTaken(event.target, event.key)) return;
     const found = this.#find(event);
-    if (!found || event.defaultPrevented || isTaken(event.target, event.key)) return;
+    if (!found) return;
     event.preventDefault();
     if (!this.#again(event)) found.run(event);
   }

@@ -8,6 +8,7 @@
     type StepKindId,
   } from '@katachron/core';
   import { tick } from 'svelte';
+  import type * as Dragging from 'svelte-dnd-action';
   import type { FilmDraft } from './draft.ts';
   import type { Procedure } from '../../nouns/procedure/contract.ts';
   import Slot from '../../kit/Slot.svelte';
@@ -31,7 +32,7 @@
 
   let changing = $state(false);
   /** What drags comes when steps are to be moved. */
-  let dragging = $state.raw<typeof import('svelte-dnd-action')>();
+  let dragging = $state.raw<typeof Dragging>();
   async function change() {
     dragging ??= await import('svelte-dnd-action');
     changing = !changing;

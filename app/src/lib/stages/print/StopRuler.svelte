@@ -4,6 +4,8 @@
   import { enlargerSeconds } from '$lib/words/duration.ts';
   import type { PatchTone, PrintView } from './print-view.ts';
   import type { Ruler } from './ruler.ts';
+  import { tick } from 'svelte';
+  import RulerOpen from './RulerOpen.svelte';
   import RulerPick from './RulerPick.svelte';
   import RulerScale from './RulerScale.svelte';
 
@@ -114,6 +116,13 @@
     event.preventDefault();
   }
 
+  /** The first pick of a place by key: the focus goes on to its pennant. */
+  async function begin(place: Place, position: number) {
+    onpick(place, position);
+    await tick();
+    svg?.querySelector<SVGElement>(`[data-place="${place}"]`)?.focus();
+  }
+
   function markOn(tone: PatchTone): string {
     return darkMarkOn(tone.density) || light !== 'white' ? markDark(tone) : 'var(--enamel)';
   }
@@ -204,7 +213,7 @@
     </svg>
   {/if}
 
-  {#each places as { place, name, short } (place)}
+  {#each places as { place, name, short, y } (place)}
     {@const pick = view[place]}
     {#if pick}
       {@const x = ruler.xOf(pick.seconds)}
@@ -214,6 +223,8 @@
         anchor={side(place, x)}
         onkeydown={(event) => steer(event, place, pick.position)}
       />
+    {:else}
+      <RulerOpen {...{ name, at, last, y }} height={row} onpick={(to) => void begin(place, to)} />
     {/if}
   {/each}
 </svg>
