@@ -85,7 +85,8 @@ test('everything by keyboard: picks placed, moved by half patches, taken away', 
   await page.keyboard.press('ArrowRight');
   await expect(page.getByTestId('setting')).toHaveText('2½');
   await page.keyboard.press('Delete');
-  await expect(page.getByRole('slider', { name: 'shadow right' })).toHaveCount(0);
+  await expect(page.getByRole('slider', { name: 'shadow right', exact: true })).toHaveCount(0);
+  await expect(page.getByRole('slider', { name: /^shadow right.*nothing picked/ })).toBeFocused();
   await expect(page.getByText(/Pick the shadow too/)).toBeVisible();
 });
 

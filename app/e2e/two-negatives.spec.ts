@@ -43,6 +43,7 @@ test('two negatives by keyboard: each alone, the grid, a cell, the plan, another
   await page.getByRole('button', { name: /feather it/ }).press('Enter');
   await expect(page.getByText('24 mm −½ stop, 0.06 first tone')).toBeVisible();
   await page.reload();
+  await page.waitForSelector('html[data-ready]');
   await expect(page.getByTestId('times')).toHaveText('A 12.6 s · B 6.7 s');
   // What was picked is taken back, and picked again; then it is made larger as another print.
   await page.getByRole('button', { name: 'Take the last entry back' }).press('Enter');
@@ -71,4 +72,27 @@ test('two mid-greys are said to make mud; on a phone in red', async ({ page }) =
     await page.getByRole('radio', { name: /middle grey/ }).click();
   }
   await expect(page.getByText('Both are mid-greys here: together they make mud.')).toBeVisible();
+});
+
+test('an answer that comes late takes no sentence away that was said meanwhile', async ({
+  page,
+}) => {
+  await open(page, '/print/two-negatives');
+  await pressSpace(page);
+  await expect(page).toHaveURL(/\/print\/two-negatives\/[0-9a-f-]{36}$/);
+  let goOn = (): void => undefined;
+  const late = new Promise<void>((resolve) => (goOn = resolve));
+  await page.route('**/api/v1/two-negatives/*', async (route) => {
+    if (route.request().method() === 'PUT') await late;
+    await route.continue();
+  });
+  await slot(page, 'Name of the print', 'Slow answer');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Slow answer');
+  await pressSpace(page);
+  const alert = page.getByRole('alert');
+  await expect(alert).toContainText('First each negative alone by a strip');
+  const answered = page.waitForResponse((response) => response.request().method() === 'PUT');
+  goOn();
+  await answered;
+  await expect(alert).toContainText('First each negative alone by a strip');
 });

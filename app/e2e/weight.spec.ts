@@ -87,5 +87,5 @@ test('faces are cut to what is used, and what is seldom used comes when it is as
   await page.keyboard.press('Escape');
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('Space');
-  expect(scripts().length).toBeGreaterThan(before);
+  await expect.poll(() => scripts().length).toBeGreaterThan(before);
 });

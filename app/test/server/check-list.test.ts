@@ -29,6 +29,13 @@ describe('the check list of an evening', () => {
     expect(plain(pdf)).toContain('cut it and sleeve it');
   });
 
+  it('refuses what no page holds, before it is laid out', async () => {
+    const afterwards = Array.from({ length: 30 }, () => 'x'.repeat(1000));
+    await expect(checkListPdf({ ...checkListExample, afterwards })).rejects.toThrow(
+      'That is more than one page holds',
+    );
+  });
+
   it('is answered as a file; what is no list is told in a sentence', async () => {
     const request = new Request('http://localhost/', {
       ...{ method: 'POST', headers: { 'content-type': 'application/json' } },

@@ -30,7 +30,7 @@ import {
   readPromised,
 } from '../../src/lib/stages/tonight/promised.ts';
 import { learnedFrom, learnedWords, tookAtBench } from '../../src/lib/stages/tonight/times.ts';
-import { followed } from '../../src/lib/stages/tonight/under-way.ts';
+import { finishedTonight, followed } from '../../src/lib/stages/tonight/under-way.ts';
 import {
   isEmpty,
   meanwhile,
@@ -359,6 +359,39 @@ describe('the plan of an evening', () => {
       ]);
     });
 
+    it('two papers of one strip, and what is planned once more, are tasks of their own', () => {
+      const lit = { ...strip1, fromMs: nowMs - 5 * minute };
+      const { tasks, question } = asked({ ...nothingLies, fired: [lit, { ...lit, id: 'q' }] });
+      const ids = tasks.map(({ id }) => id);
+      expect(new Set(ids).size).toBe(ids.length);
+      expect(ids).toContain('print 1#strip-1-2');
+      expect(planEvening(question!).steps.length).toBeGreaterThan(0);
+      const gone = {
+        plan: sheetPlan('print'),
+        events: [
+          poured('print-developer', 60),
+          { id: 'f', kind: 'finished' as const, atMs: nowMs - 50 * minute },
+        ],
+      };
+      const made = { ...lit, kind: 'print' as const, toMs: nowMs - 61 * minute, out: gone };
+      const again = asked({ ...nothingLies, fired: [made] });
+      expect(again.tasks.map(({ id }) => id)).toContain('print 1#print');
+      expect(again.over).toEqual([]);
+    });
+
+    it('film out of its last bath tonight is over, and a run of last week is none of it', () => {
+      const plan = sheetPlan();
+      const run = (id: string, hoursAgo: number) => ({
+        roll: { id, title: id, plan },
+        events: [
+          { ...poured('print-developer', hoursAgo * 60 + 30), id: 'a' },
+          { id: 'b', kind: 'finished', atMs: nowMs - hoursAgo * 60 * minute },
+        ],
+      });
+      const runs = [run('tonight', 1), run('last week', 170)] as never;
+      expect(finishedTonight(runs, nowMs).map(({ id }) => id)).toEqual(['tonight']);
+    });
+
     it('names the strip that made it late', () => {
       const { plan, tasks, beginMs } = planned({ ticked: '["print 1"]' });
       const kept = promise('', plan, beginMs - 15 * minute);
@@ -427,9 +460,11 @@ describe('the plan of an evening', () => {
     expect(laterWords(promised, now, nowMs - 60_000)).toBe('1 minute sooner than planned.');
     expect(laterWords(promised, now, nowMs + 10_000)).toBe('');
     expect(laterWords(promised, form({ out: '23:00' }), nowMs + 720_000)).toBe('');
-    expect(readPromised(JSON.stringify(promised))).toEqual(promised);
+    expect(readPromised(JSON.stringify(promised), nowMs)).toEqual(promised);
+    // The ticks are the same the day after; the promise is not.
+    expect(readPromised(JSON.stringify(promised), nowMs + 86_400_000)).toBeUndefined();
     for (const odd of ['', 'x', '3', '{}', '{"of":"","endMs":1,"places":[[1]]}'])
-      expect(readPromised(odd)).toBeUndefined();
+      expect(readPromised(odd, nowMs)).toBeUndefined();
   });
 
   it('says what another order costs', () => {

@@ -47,8 +47,11 @@ export function shelfInHand<Body extends object>(shelf: string, kept: () => Kept
       body,
       version as number,
     );
-    problem = outcome.problem?.detail;
-    if (!outcome.value) return false;
+    // That it is kept takes nothing back that was said since it was sent.
+    if (!outcome.value) {
+      problem = outcome.problem.detail;
+      return false;
+    }
     answered = outcome.value;
     settled();
     stamp = undefined;

@@ -1,3 +1,4 @@
+import { Refusal } from '@katachron/core';
 import PDFDocument from 'pdfkit';
 import { labelFonts } from '../roll/label/fonts.server.ts';
 import { pdfBytes } from '../../server/pdf-bytes.ts';
@@ -9,6 +10,10 @@ const MARGIN = 15 * MM;
 const SIZES = [13, 12, 11, 10, 9, 8, 7, 6, 5];
 const BETWEEN = 8 * MM;
 const GREY = '#666666';
+/** A letter takes so much of the square of its size, line and all; a short line counts as if it had so many. */
+const [LETTER_AREA, LEAST_LETTERS] = [0.55, 30];
+/** What is estimated to need more than this of the page is not tried. */
+const MAY_FIT = 1.3;
 
 interface Block {
   readonly kind: 'title' | 'words' | 'heading' | 'step';
@@ -28,13 +33,23 @@ const blocksOf = ({ words, lines, afterwards }: CheckList): Block[] => [
   ...afterwards.map((text): Block => ({ kind: 'step', text })),
 ];
 
-/** The evening on one page, each step with a box to tick: in the largest letters with which all of it has room. */
+/** More letters than this no page holds that anybody reads. */
+const MOST_LETTERS = 20_000;
+
+/**
+ * The evening on one page, each step with a box to tick: in the largest letters with which all of it has room.
+ * @throws Refusal for more than a page holds
+ */
 export async function checkListPdf(list: CheckList): Promise<Uint8Array> {
+  const blocks = blocksOf(list);
+  const lengths = blocks.map(({ text, grey = '' }) => text.length + grey.length);
+  if (lengths.reduce((sum, length) => sum + length, 0) > MOST_LETTERS) {
+    throw new Refusal('check-list', '/lines', 'That is more than one page holds: leave some out.');
+  }
   const pdf = new PDFDocument({ size: 'A4', margin: 0, info: { Title: 'An evening' } });
   const whole = pdfBytes(pdf);
   const fonts = labelFonts(pdf);
   const inner = { width: pdf.page.width - 2 * MARGIN, height: pdf.page.height - 2 * MARGIN };
-  const blocks = blocksOf(list);
   const set = (text: string, size: number) => pdf.font(fonts.for(text)).fontSize(size);
 
   /** Puts the blocks into so many columns; whether they all have room. */
@@ -68,12 +83,21 @@ export async function checkListPdf(list: CheckList): Promise<Uint8Array> {
     return true;
   }
 
-  const tries = SIZES.flatMap((size) => [1, 2, 3].map((columns) => ({ size, columns })));
-  // Large letters in one column first; three columns only where letters would get too small.
+  /** About how much of a page it takes: whatever is sent, few layouts are worked out in full. */
+  const letters = lengths.reduce((sum, length) => sum + Math.max(length, LEAST_LETTERS), 0);
+  const mayFit = ({ size }: { size: number }) =>
+    letters * size ** 2 * LETTER_AREA < MAY_FIT * inner.width * inner.height;
+  // Large letters in one column or two first; three columns only where letters would get too small.
+  const tries = [
+    ...SIZES.filter((size) => size >= 8).flatMap((size) =>
+      [1, 2].map((columns) => ({ size, columns })),
+    ),
+    ...SIZES.filter((size) => size < 8).flatMap((size) =>
+      [2, 3].map((columns) => ({ size, columns })),
+    ),
+  ];
   const fits =
-    tries.find(({ size, columns }) => columns < 3 && size >= 8 && lay(size, columns, false)) ??
-    tries.find(({ size, columns }) => lay(size, columns, false)) ??
-    tries.at(-1)!;
+    tries.filter(mayFit).find(({ size, columns }) => lay(size, columns, false)) ?? tries.at(-1)!;
   lay(fits.size, fits.columns, true);
   pdf.end();
   return whole;

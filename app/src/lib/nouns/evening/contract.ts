@@ -1,13 +1,13 @@
 import Type, { type Static } from 'typebox';
 import { text } from '../../kit/fields.ts';
 
-const MOST_LINES = 400;
+const MOST_LINES = 240;
 
 /** An evening as a list to be ticked off on paper. */
 export const CheckList = Type.Object(
   {
     /** What it comes to: "Done at 22:40." */
-    words: Type.Array(text('A sentence', 2000), { title: 'What it comes to', maxItems: 20 }),
+    words: Type.Array(text('A sentence', 1000), { title: 'What it comes to', maxItems: 20 }),
     lines: Type.Array(
       Type.Object(
         {
@@ -19,7 +19,7 @@ export const CheckList = Type.Object(
       ),
       { title: 'The steps', maxItems: MOST_LINES },
     ),
-    afterwards: Type.Array(text('A sentence', 2000), { title: 'Afterwards', maxItems: 100 }),
+    afterwards: Type.Array(text('A sentence', 1000), { title: 'Afterwards', maxItems: 60 }),
   },
   { title: 'A check list', additionalProperties: false },
 );

@@ -1,5 +1,6 @@
 <script lang="ts">
   interface Props {
+    place: 'highlight' | 'shadow';
     name: string;
     /** Which contrast it is of, where there are two of them. */
     at: string;
@@ -10,7 +11,7 @@
     /** The first pick, by key. */
     onpick: (position: number) => void;
   }
-  const { name, at, last, y, height, onpick }: Props = $props();
+  const { place, name, at, last, y, height, onpick }: Props = $props();
   const INSIDE = 2;
 
   /** From whichever end the hand comes, and from the middle. */
@@ -35,6 +36,7 @@
   rx="4"
   fill="transparent"
   class="pointer-events-none"
+  data-open={place}
   role="slider"
   tabindex="0"
   aria-label="{name}{at && `, ${at}`}: nothing picked yet"

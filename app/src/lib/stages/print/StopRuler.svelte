@@ -110,17 +110,19 @@
       End: last,
     };
     const to = moves[event.key];
-    if (event.key === 'Delete' || event.key === 'Backspace') onpick(place, null);
+    if (event.key === 'Delete' || event.key === 'Backspace') void pickByKey(place, null);
     else if (to === undefined) return;
     else onpick(place, Math.min(last, Math.max(0, to)));
     event.preventDefault();
   }
 
-  /** The first pick of a place by key: the focus goes on to its pennant. */
-  async function begin(place: Place, position: number) {
+  /** The first pick of a place by key, or its last: the focus stays with the place. */
+  async function pickByKey(place: Place, position: number | null) {
     onpick(place, position);
     await tick();
-    svg?.querySelector<SVGElement>(`[data-place="${place}"]`)?.focus();
+    svg
+      ?.querySelector<SVGElement>(`[data-${position === null ? 'open' : 'place'}="${place}"]`)
+      ?.focus();
   }
 
   function markOn(tone: PatchTone): string {
@@ -224,7 +226,11 @@
         onkeydown={(event) => steer(event, place, pick.position)}
       />
     {:else}
-      <RulerOpen {...{ name, at, last, y }} height={row} onpick={(to) => void begin(place, to)} />
+      <RulerOpen
+        {...{ place, name, at, last, y }}
+        height={row}
+        onpick={(to) => void pickByKey(place, to)}
+      />
     {/if}
   {/each}
 </svg>

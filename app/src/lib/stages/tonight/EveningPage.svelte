@@ -28,7 +28,7 @@
   import WhatToDo from './WhatToDo.svelte';
   import { learnedFrom, learnedWords, tookAtBench, type Took } from './times.ts';
   import type { TonightFacts } from './tonight-view.ts';
-  import { followed } from './under-way.ts';
+  import { finishedTonight, followed } from './under-way.ts';
 
   interface Props {
     facts: TonightFacts;
@@ -54,7 +54,7 @@
       })),
   );
   const underWay = $derived({
-    rolls: lying.filter(({ roll }) => roll),
+    rolls: [...lying.filter(({ roll }) => roll), ...finishedTonight(wetSide.runs, minuteMs)],
     sheets: lying.filter(({ roll }) => !roll),
     fired: wetSide.fired,
     prints: facts.prints,
@@ -65,7 +65,7 @@
       underWay: (beginMs) => followed(underWay, minuteMs, beginMs, learned),
     }),
   );
-  const promised = $derived(readPromised(form.promised));
+  const promised = $derived(readPromised(form.promised, minuteMs));
   let answer = $state.raw<EveningAnswer>();
   let worker = $state.raw<Worker>();
   let number = 0;

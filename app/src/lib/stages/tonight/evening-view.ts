@@ -113,7 +113,8 @@ export function eveningAsked(
   const tasks = withBegun(wanted, open);
   const order = readList(form.order).filter((id) => tasks.some((task) => task.id === id));
   return {
-    ...{ tasks, over, beginMs },
+    // What is planned once more is another one than that which is over.
+    ...{ tasks, over: over.filter(({ id }) => tasks.every((task) => task.id !== id)), beginMs },
     question: {
       ...{ tasks: tasks.map(unnamed), fixed, amounts: { washer: 4, line: 8 } },
       ...(out !== undefined && { untilSeconds: (out - beginMs) / 1000 }),

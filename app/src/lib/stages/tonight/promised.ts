@@ -42,15 +42,19 @@ const isPlace = (value: unknown): boolean =>
   Number.isFinite(value[2]) &&
   Number.isFinite(value[3]);
 
-/** The promise that was kept in words; nothing where it cannot be read. */
-export function readPromised(text: string): Promised | undefined {
+/** A promise that ended so long ago was of another evening, ms. */
+const ANOTHER_EVENING_MS = 6 * 3_600_000;
+
+/** The promise that was kept in words; nothing where it cannot be read, or is one of yesterday. */
+export function readPromised(text: string, nowMs: number): Promised | undefined {
   const value = parseJson(text);
   if (typeof value !== 'object' || value === null) return undefined;
   const { of, endMs, places } = value as Partial<Promised>;
   return typeof of === 'string' &&
     typeof endMs === 'number' &&
     Array.isArray(places) &&
-    places.every(isPlace)
+    places.every(isPlace) &&
+    nowMs - endMs < ANOTHER_EVENING_MS
     ? { of, endMs, places }
     : undefined;
 }

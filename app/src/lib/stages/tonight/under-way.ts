@@ -1,6 +1,7 @@
 import { processRecord, type ProcessRecord } from '@katachron/core';
 import type { Fired } from '../../bench/clock/fired.ts';
-import { partsOf, type PartOfRun, type ProcessOf } from '../../nouns/process/parts.ts';
+import type { RollRun } from '../../bench/clock/wet-side.svelte.ts';
+import { partsOf, type ProcessOf } from '../../nouns/process/parts.ts';
 import { named, type NamedTask } from './evening-tasks.ts';
 import type { NamedStep } from './task-kinds.ts';
 import { stepsOf, type Learned } from './times.ts';
@@ -23,6 +24,13 @@ export interface UnderWay {
   readonly prints: readonly PrintWaiting[];
 }
 
+/** A step that is known of, with its real beginning. */
+interface Real {
+  readonly id: string;
+  readonly fromMs?: number;
+  readonly seconds: number;
+}
+
 /** What began longer ago belongs to another evening, ms. */
 const AN_EVENING_MS = 12 * 3_600_000;
 /** Paper that was exposed and put nowhere for so long was thrown away, ms. */
@@ -32,7 +40,7 @@ const LEFT_LYING_MS = 30 * 60_000;
 function follow(
   task: Pick<NamedTask, 'id' | 'name'>,
   usual: readonly NamedStep[],
-  real: readonly PartOfRun[],
+  real: readonly Real[],
   beginMs: number,
 ): NamedTask {
   const last = usual.findLastIndex(({ id }) =>
@@ -83,32 +91,53 @@ function paperTask(
   );
   const record = sheet?.record ?? (out && processRecord(out.plan, out.events));
   const fire = usual.find((step) => step.id === 'fire')!;
-  const lit =
-    fromMs === undefined
-      ? []
-      : [
-          {
-            ...{ id: 'fire', fromMs, over: toMs !== undefined },
-            seconds:
-              toMs === undefined
-                ? Math.max(fire.seconds, (nowMs - fromMs) / 1000)
-                : (toMs - fromMs) / 1000,
-          },
-        ];
+  const underLamp = (from: number): Real => ({
+    ...{ id: 'fire', fromMs: from },
+    seconds:
+      toMs === undefined ? Math.max(fire.seconds, (nowMs - from) / 1000) : (toMs - from) / 1000,
+  });
+  const lit = fromMs === undefined ? [] : [underLamp(fromMs)];
   const inTrays = record ? partsOf(kind, record, nowMs) : [];
   const words = kind === 'strip' && number !== undefined ? String(number) : '';
   const name = named(kind, print?.name ?? sheet?.title ?? 'not named', words);
   const task = { id: `print ${thing}#${words ? `strip-${words}` : kind}`, name };
-  return follow(task, usual, [...(lit as PartOfRun[]), ...inTrays], beginMs);
+  return follow(task, usual, [...lit, ...inTrays], beginMs);
 }
 
+/** Its strip was looked at: what was picked on it stands on its page. */
 const isRead = ({ thing, kind, number }: Fired, prints: readonly PrintWaiting[]) => {
   const first = prints.find(({ id }) => id === thing)?.firstStrip;
   return kind === 'strip' && number !== undefined && first !== undefined && number < first;
 };
 
+/** Is it of tonight? Paper that was exposed and lies nowhere is soon nothing any more. */
+function isOfTonight({ fromMs, toMs, out }: Fired, nowMs: number): boolean {
+  const last = toMs ?? fromMs ?? out?.events[0]?.atMs ?? 0;
+  return nowMs - last < (out ? AN_EVENING_MS : LEFT_LYING_MS);
+}
+
+/** Nothing is to be done with it any more: a strip waits to be read, everything else is over out of its last tray. */
+const isOver = (one: Fired, prints: readonly PrintWaiting[]) =>
+  isRead(one, prints) ||
+  (one.out !== undefined && (one.kind !== 'strip' || one.number === undefined));
+
 const begunPart = ({ steps, begunSeconds = [] }: NamedTask): NamedTask['steps'] =>
   steps.slice(0, begunSeconds.length);
+
+/** Of two papers of one strip, or two sheets of a print, the first stands for what was planned. */
+const eachItself = (tasks: readonly NamedTask[]): NamedTask[] =>
+  tasks.map((task, at) => {
+    const before = tasks.slice(0, at).filter(({ id }) => id === task.id).length;
+    return before === 0 ? task : { ...task, id: `${task.id}-${before + 1}` };
+  });
+
+/** Film that came out of its last bath tonight. */
+export const finishedTonight = (runs: readonly RollRun[], nowMs: number): InABath[] =>
+  runs
+    .map(({ roll, events }) => ({
+      ...{ id: roll.id, title: roll.title, record: processRecord(roll.plan, events) },
+    }))
+    .filter(({ record }) => nowMs - (record.finishedAtMs ?? 0) < AN_EVENING_MS);
 
 /** The tasks that are under way, and those of tonight that are over, each with its real starts. */
 export function followed(
@@ -125,20 +154,13 @@ export function followed(
     if (roll.record.finishedAtMs === undefined) open.push(task);
     else over.push({ ...task, steps: begunPart(task) });
   }
-  const recent = fired.filter(
-    ({ id, fromMs, toMs, out }) =>
-      sheets.some(({ firedId }) => firedId === id) ||
-      (nowMs - (toMs ?? fromMs ?? out?.events[0]?.atMs ?? 0) < AN_EVENING_MS &&
-        (out !== undefined || nowMs - (toMs ?? fromMs ?? 0) < LEFT_LYING_MS)),
-  );
-  for (const one of recent) {
-    const task = paperTask(one, underWay, nowMs, beginMs, learned);
+  for (const one of fired) {
     const lies = sheets.some(({ firedId }) => firedId === one.id);
-    // A strip is over once it was read; a print once it is out of its wash.
-    const done =
-      isRead(one, prints) || (one.out !== undefined && !(one.kind === 'strip' && one.number));
-    if (done && !lies) over.push({ ...task, steps: begunPart(task) });
-    else if (!(isRead(one, prints) && lies)) open.push(task);
+    if (!lies && !isOfTonight(one, nowMs)) continue;
+    const task = paperTask(one, underWay, nowMs, beginMs, learned);
+    if (!isOver(one, prints)) open.push(task);
+    // Read already, and not thrown away yet: nobody waits for it.
+    else if (!lies) over.push({ ...task, steps: begunPart(task) });
   }
   const withoutFiring = sheets.filter(({ firedId }) => fired.every(({ id }) => id !== firedId));
   for (const { id, title, record } of withoutFiring) {
@@ -149,5 +171,6 @@ export function followed(
     const real = partsOf(of, record, nowMs);
     open.push(follow({ id: `sheet ${id}`, name: title }, usual, real, beginMs));
   }
-  return { open: open.filter(({ begunSeconds = [] }) => begunSeconds.length > 0), over };
+  const begun = open.filter(({ begunSeconds = [] }) => begunSeconds.length > 0);
+  return { open: eachItself(begun), over: eachItself(over) };
 }
