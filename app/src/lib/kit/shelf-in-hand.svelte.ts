@@ -48,7 +48,7 @@ export function shelfInHand<Body extends object>(shelf: string, kept: () => Kept
       version as number,
     );
     // That it is kept takes nothing back that was said since it was sent.
-    if (!outcome.value) {
+    if (outcome.problem) {
       problem = outcome.problem.detail;
       return false;
     }
