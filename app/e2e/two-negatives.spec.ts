@@ -40,8 +40,12 @@ test('two negatives by keyboard: each alone, the grid, a cell, the plan, another
   await expect(
     page.getByText('Mark the top on the back of 4 sheets: 1 wanted, 3 may fail.'),
   ).toBeVisible();
+  const kept = page.waitForResponse((response) =>
+    Boolean(response.request().method() === 'PUT' && response.request().postDataJSON().edge),
+  );
   await page.getByRole('button', { name: /feather it/ }).press('Enter');
   await expect(page.getByText('24 mm −½ stop, 0.06 first tone')).toBeVisible();
+  await kept;
   await page.reload();
   await page.waitForSelector('html[data-ready]');
   await expect(page.getByTestId('times')).toHaveText('A 12.6 s · B 6.7 s');
