@@ -12,7 +12,7 @@
 
 <section aria-label="The answer">
   {#if reading}
-    <div class="flex flex-wrap gap-x-12">
+    <div class="flex gap-x-12 max-[359px]:flex-wrap">
       <div>
         <p class="numeral text-[84px] md:text-[112px]" data-testid="seconds">
           {view.dial}<span class="text-[0.36em]"> s</span>
