@@ -1,3 +1,4 @@
+import { quantile } from '../numeric/quantile.ts';
 import { NINETY_FIVE } from '../numeric/gaussian.ts';
 import { spreadOf } from '../numeric/spread-of.ts';
 import { lastFall } from '../numeric/steps-line.ts';
@@ -40,11 +41,7 @@ export interface MeasuredTablet {
   readonly within: { readonly range: number; readonly speedStops: number };
 }
 
-const median = (values: readonly number[]): number => {
-  const sorted = values.toSorted((a, b) => a - b);
-  const half = Math.floor(sorted.length / 2);
-  return sorted.length % 2 === 1 ? sorted[half]! : (sorted[half - 1]! + sorted[half]!) / 2;
-};
+const median = (values: readonly number[]) => quantile(values, 1 / 2);
 
 const likeEnd = (densities: readonly number[], end: number, readingWithin: number) =>
   densities.filter((density) => Math.abs(density - end) <= TOLD_APART * readingWithin);

@@ -1,3 +1,4 @@
+import { quantile } from '../numeric/quantile.ts';
 import { sound } from '../quantity/sound.ts';
 
 /** How long something takes here. */
@@ -13,14 +14,6 @@ export interface LearnedDuration {
 /** Once or twice is no habit. */
 const LEAST = 3;
 
-/** The value below which a share of them lies, between two of them in proportion. */
-function quantile(sorted: readonly number[], share: number): number {
-  const at = share * (sorted.length - 1);
-  const low = Math.floor(at);
-  const [below, above] = [sorted[low]!, sorted[Math.min(low + 1, sorted.length - 1)]!];
-  return below + (at - low) * (above - below);
-}
-
 /**
  * How long a step takes in this darkroom, from how long it took.
  * @param took each time, s; what is 0 or less says nothing
@@ -31,11 +24,11 @@ function quantile(sorted: readonly number[], share: number): number {
  */
 export function learnedDuration(took: readonly number[]): LearnedDuration | undefined {
   sound(took);
-  const sorted = took.filter((seconds) => seconds > 0).toSorted((a, b) => a - b);
-  if (sorted.length < LEAST) return undefined;
+  const real = took.filter((seconds) => seconds > 0);
+  if (real.length < LEAST) return undefined;
   return {
-    seconds: quantile(sorted, 1 / 2),
-    spreadSeconds: (quantile(sorted, 3 / 4) - quantile(sorted, 1 / 4)) / 2,
-    of: sorted.length,
+    seconds: quantile(real, 1 / 2),
+    spreadSeconds: (quantile(real, 3 / 4) - quantile(real, 1 / 4)) / 2,
+    of: real.length,
   };
 }

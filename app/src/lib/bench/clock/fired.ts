@@ -8,11 +8,14 @@ import { keepList, keptList } from '../../kit/kept-list.ts';
 
 export const FIRED_KEY = 'katachron-fired';
 
+/** As what paper lies under the lamp. */
+export const firedKinds = ['strip', 'print', 'colour'] as const;
+
 /** What paper under the lamp is of, and as what. */
 export interface FiredOf {
   /** The print it is of. */
   readonly thing: string;
-  readonly kind: 'strip' | 'print' | 'colour';
+  readonly kind: (typeof firedKinds)[number];
   /** Which strip of it. */
   readonly number?: number;
 }
@@ -40,7 +43,7 @@ function isFired(entry: unknown): entry is Fired {
   return (
     typeof id === 'string' &&
     typeof thing === 'string' &&
-    (kind === 'strip' || kind === 'print' || kind === 'colour') &&
+    firedKinds.some((one) => one === kind) &&
     [number, fromMs, toMs].every(isInstant) &&
     (out === undefined ||
       (typeof out === 'object' &&

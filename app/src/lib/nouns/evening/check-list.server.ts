@@ -10,6 +10,8 @@ const MARGIN = 15 * MM;
 const SIZES = [13, 12, 11, 10, 9, 8, 7, 6, 5];
 const BETWEEN = 8 * MM;
 const GREY = '#666666';
+/** A box with its space, a time of day, and what is left free below a step, in sizes of its letters. */
+const [BOX, CLOCK, SPACE] = [1.6, 3.4, 0.5];
 /** A letter takes so much of the square of its size, line and all; a short line counts as if it had so many. */
 const [LETTER_AREA, LEAST_LETTERS] = [0.55, 30];
 /** What is estimated to need more than this of the page is not tried. */
@@ -55,14 +57,14 @@ export async function checkListPdf(list: CheckList): Promise<Uint8Array> {
   /** Puts the blocks into so many columns; whether they all have room. */
   function lay(size: number, columns: number, draw: boolean): boolean {
     const width = (inner.width - (columns - 1) * BETWEEN) / columns;
-    const [box, clock] = [size * 1.6, size * 3.4];
+    const [box, clock] = [size * BOX, size * CLOCK];
     let [column, y] = [0, 0];
     for (const { kind, text, from, grey } of blocks) {
       const letters = size * scales[kind];
       const indent = kind === 'step' ? box + (from === undefined ? 0 : clock) : 0;
       const room = width - indent;
-      const whole = grey ? `${text}  ${grey}` : text;
-      const high = set(whole, letters).heightOfString(whole, { width: room }) + size * 0.5;
+      const all = grey ? `${text}  ${grey}` : text;
+      const high = set(all, letters).heightOfString(all, { width: room }) + size * SPACE;
       if (y + high > inner.height) [column, y] = [column + 1, 0];
       if (column >= columns || high > inner.height) return false;
       const [left, top] = [MARGIN + column * (width + BETWEEN), MARGIN + y];

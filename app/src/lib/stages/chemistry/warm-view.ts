@@ -8,6 +8,7 @@ import {
 } from '@katachron/core';
 import { unanswered, type Answered } from '../../kit/asked.ts';
 import { within } from '../../kit/form.ts';
+import { BOTTLE_FOLLOWS } from '../../nouns/vessel/bottle.ts';
 import { attempt } from '../../words/attempt.ts';
 import { clockTime } from '../../words/duration.ts';
 import { parseReading, type Thermometer } from '../../words/reading.ts';
@@ -57,8 +58,6 @@ export interface WarmView {
   readonly troubles: Troubles;
 }
 
-/** A litre bottle of glass follows about so fast, until it is measured, s. */
-const USUAL_FOLLOWS = 600;
 const SCALD = 'Water that hot scalds: pour it into the cold, and let nobody lift it alone.';
 
 /** "18:51:40" less so many seconds, on a clock that goes round. */
@@ -168,7 +167,7 @@ export function warmView(
         ? read('second', () => bottleFollows(nowC, secondC, after * 60, bathC))
         : undefined;
     if (secondC !== undefined && after !== undefined && learned === undefined) return unanswered;
-    const followsSeconds = learned ?? USUAL_FOLLOWS;
+    const followsSeconds = learned ?? BOTTLE_FOLLOWS;
     const bowl =
       bottleMl && bowlMl
         ? read('waterAt', () =>

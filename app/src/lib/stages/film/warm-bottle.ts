@@ -1,14 +1,10 @@
 import { secondsInBath } from '@katachron/core';
 import type { FilmDraft } from './draft.ts';
+import { BATH_BEYOND, BOTTLE_FOLLOWS } from '../../nouns/vessel/bottle.ts';
 import { attempt } from '../../words/attempt.ts';
 import { secondsInWords } from '../../words/duration.ts';
 import { parseReading, readingOf, type Thermometer } from '../../words/reading.ts';
 import { degrees, degreesApart, parseTemperature, type Unit } from '../../words/temperature.ts';
-
-/** A litre bottle of glass in a bowl of water follows it about so fast, s; a thermometer in the bottle decides. */
-const BOTTLE_FOLLOWS = 600;
-/** A water bath this much beyond what is wanted unless somebody says otherwise, °C. */
-const BATH_BEYOND = 10;
 
 /** How much a bottle has to be warmed or cooled, and how long that takes in a water bath. */
 export function warmBottle(

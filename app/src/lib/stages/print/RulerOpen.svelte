@@ -13,10 +13,18 @@
   }
   const { place, name, at, last, y, height, onpick }: Props = $props();
   const INSIDE = 2;
+  const middle = $derived(Math.floor(last / 2));
+  const box = $derived({
+    ...{ x: INSIDE, y: y + INSIDE, height: height - 2 * INSIDE },
+    width: `calc(100% - ${2 * INSIDE}px)`,
+  });
+  /** Patches are counted from 1. */
+  const values = $derived({
+    ...{ 'aria-valuemin': 1, 'aria-valuemax': last + 1, 'aria-valuenow': middle + 1 },
+  });
 
   /** From whichever end the hand comes, and from the middle. */
   function begin(event: KeyboardEvent) {
-    const middle = Math.floor(last / 2);
     const begins: Record<string, number> = {
       ...{ ArrowLeft: middle, ArrowRight: middle, ArrowUp: middle, ArrowDown: middle },
       ...{ Enter: middle, Home: 0, End: last },
@@ -29,10 +37,8 @@
 </script>
 
 <rect
-  x={INSIDE}
-  y={y + INSIDE}
-  width="calc(100% - {2 * INSIDE}px)"
-  height={height - 2 * INSIDE}
+  {...box}
+  {...values}
   rx="4"
   fill="transparent"
   class="pointer-events-none"
@@ -40,9 +46,6 @@
   role="slider"
   tabindex="0"
   aria-label="{name}{at && `, ${at}`}: nothing picked yet"
-  aria-valuemin={1}
-  aria-valuemax={last + 1}
-  aria-valuenow={Math.floor(last / 2) + 1}
   aria-valuetext="nothing picked; an arrow key begins in the middle"
   onkeydown={begin}
 />

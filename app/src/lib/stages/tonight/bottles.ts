@@ -1,11 +1,8 @@
 import { Refusal, secondsInBath } from '@katachron/core';
+import { BATH_BEYOND, BOTTLE_FOLLOWS } from '../../nouns/vessel/bottle.ts';
 import { parseTemperature, type Unit } from '../../words/temperature.ts';
 import type { Candidate } from './evening-tasks.ts';
 
-/** A litre bottle of glass in a bowl of water follows it about so fast, s; a thermometer in the bottle decides. */
-const BOTTLE_FOLLOWS = 600;
-/** The water is so much beyond what is wanted, °C. */
-const WATER_BEYOND = 10;
 /** Nearer than this nobody tempers, °C. */
 const NEAR = 0.3;
 
@@ -23,7 +20,7 @@ export function withWarming(candidate: Candidate, bottles: string, unit: Unit): 
     throw new Refusal('temperature', '/bottles', 'Bottles lie between freezing and hot tap water.');
   }
   const apart = developerC - nowC;
-  const waterC = developerC + Math.sign(apart) * WATER_BEYOND;
+  const waterC = developerC + Math.sign(apart) * BATH_BEYOND;
   const warmSeconds =
     Math.abs(apart) < NEAR ? 0 : secondsInBath(nowC, developerC, waterC, BOTTLE_FOLLOWS);
   return { ...candidate, facts: { ...candidate.facts, warmSeconds } };

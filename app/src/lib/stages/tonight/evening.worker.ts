@@ -34,8 +34,14 @@ onmessage = ({ data: { number, question, promised, over } }: MessageEvent<Evenin
   const { value, trouble } = attempt(() => ({
     plan: planEvening(question),
     ...(order && { best: planEvening({ ...free, tasks }) }),
-    ...(promised && { late: lateBy({ ...question, tasks: [...tasks, ...over] }, promised) }),
   }));
-  const answer: EveningAnswer = { number, ...value, ...(trouble !== undefined && { trouble }) };
+  // Nobody loses the plan because what made it late cannot be told, of very many papers.
+  const blamed =
+    promised && attempt(() => lateBy({ ...question, tasks: [...tasks, ...over] }, promised)).value;
+  const answer: EveningAnswer = {
+    ...{ number, ...value },
+    ...(blamed && { late: blamed }),
+    ...(trouble !== undefined && { trouble }),
+  };
   postMessage(answer);
 };
