@@ -44,6 +44,7 @@
   </ul>
   <div class="mt-3 grid grid-cols-2 gap-x-6 sm:grid-cols-4">
     <Field id="begin" label="From" placeholder="now" maxlength={5} bind:value={form.begin} />
+    <Field id="out" label="Out at" placeholder="any time" maxlength={5} bind:value={form.out} />
     <Field
       id="dinner"
       label="Dinner at"
@@ -58,7 +59,6 @@
       maxlength={4}
       bind:value={form.dinnerMinutes}
     />
-    <Field id="out" label="Out at" placeholder="any time" maxlength={5} bind:value={form.out} />
     <Field
       id="bottles"
       label="Bottles read, °{desk.preferences.unit}"
