@@ -253,7 +253,7 @@ test('three prints in a set-up place the first strip of the next one, and say so
     .getByRole('button', { name: 'Place it by the 3 prints made like this before' })
     .click();
   await expect(placed).toHaveText(/^Placed by the 3 prints made like this before/);
-  await expect(page.getByRole('button', { name: 'Number of patches: 10 patches' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Number of patches: 13 patches' })).toBeVisible();
   await page.getByRole('button', { name: /^First exposure, s/ }).click();
   await page.getByRole('textbox', { name: 'First exposure, s' }).fill('2');
   await page.keyboard.press('Enter');

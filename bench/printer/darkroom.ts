@@ -34,7 +34,14 @@ export interface RoomKind {
   /** The eye's error at a look, one standard deviation, and how many looks are slips. */
   readonly eyeStops: number;
   readonly slips: number;
+  readonly contrasts: ContrastKind;
 }
+
+/**
+ * What contrast negatives ask for. Fitting: some setting, any of them, prints it all but exactly. Alike: the same, of three
+ * settings side by side, as negatives of one film and one development. Any: all between the softest setting and the hardest.
+ */
+export type ContrastKind = 'fitting' | 'alike' | 'any';
 
 /** As the belief itself takes rooms to be. */
 export const usualRoom: RoomKind = {
@@ -46,16 +53,22 @@ export const usualRoom: RoomKind = {
   dMax: [1.8, 2.3],
   eyeStops: EYE_STOPS,
   slips: 0,
+  contrasts: 'fitting',
 };
 
-/** Some setting prints the negative within this, R. */
-const PRINTABLE = 2;
+/** Negatives of one film, developed alike: within a stop of one another's middle, and of neighbouring contrasts. */
+export const alikeRoom: RoomKind = { ...usualRoom, guessStops: [0, 1], contrasts: 'alike' };
+
+/** The setting that prints a negative that fits does so within this, R. */
+const FITTING = 2;
 
 /** A set-up with its truth: enlarger, paper, settings. */
 export interface Setup {
   readonly kind: RoomKind;
   readonly set: ContrastSet;
   readonly lagSeconds: number;
+  /** The middle of three settings that negatives alike are printed at. */
+  readonly usual: number;
   readonly settings: readonly {
     readonly id: string;
     /** Light that a highlight needs against ISO speed 0, stops. */
@@ -93,6 +106,7 @@ export function drawSetup(random: Random, kind: RoomKind): Setup {
     kind,
     set,
     lagSeconds: random.between(...kind.lagSeconds),
+    usual: random.whole(1, set.settings.length - 2),
     settings: set.settings.map(({ id, range, speedStops }) => {
       const curve = curveForRange(
         paper,
@@ -108,11 +122,29 @@ export function drawSetup(random: Random, kind: RoomKind): Setup {
   };
 }
 
-/** Puts a negative into a set-up that some setting prints. */
+/** What the contrast of a negative in a set-up is, and the setting that comes nearest. */
+type Negative = { readonly right: Setup['settings'][number]; readonly tones: number };
+
+const fitting = ({ settings }: Setup, at: number, random: Random): Negative => {
+  const right = settings[at]!;
+  return { right, tones: right.tones + random.between(-FITTING, FITTING) };
+};
+
+const contrastOf: Record<ContrastKind, (setup: Setup, random: Random) => Negative> = {
+  fitting: (setup, random) => fitting(setup, random.whole(0, setup.settings.length - 1), random),
+  alike: (setup, random) => fitting(setup, setup.usual + random.whole(-1, 1), random),
+  any: ({ settings }, random) => {
+    const ordered = settings.map((one) => one.tones).sort((a, b) => a - b);
+    const tones = random.between(ordered[0]!, ordered.at(-1)!);
+    const away = (one: { readonly tones: number }) => Math.abs(one.tones - tones);
+    return { tones, right: settings.reduce((a, b) => (away(b) < away(a) ? b : a)) };
+  },
+};
+
+/** Puts a negative into a set-up that the set can print. */
 export function withNegative(setup: Setup, random: Random): Darkroom {
-  const { settings } = setup;
-  const right = settings[random.whole(0, settings.length - 1)]!;
-  return room(setup, right, right.tones + random.between(-PRINTABLE, PRINTABLE), random);
+  const { right, tones } = contrastOf[setup.kind.contrasts](setup, random);
+  return room(setup, right, tones, random);
 }
 
 /** How far beyond the last setting a negative lies that none holds, R. */

@@ -110,7 +110,7 @@ export function onThePage(
   if (before.reading) {
     return { ...outcome(before, 0), slips: 0, named: 0, misnamed: 0, draft: habitual };
   }
-  let draft = withPlaced(habitual, placedStrip(habitual, bench, before.together));
+  let draft = withPlaced(habitual, placedStrip(habitual, bench, before));
   const eye = habits.card ? lookWithin('card') : room.kind.eyeStops;
   let slips = 0;
   const slipped = new Set<string>();

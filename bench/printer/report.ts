@@ -1,4 +1,5 @@
 import {
+  alikeRoom,
   anotherBox,
   drawSetup,
   errorOf,
@@ -87,6 +88,7 @@ const hardRooms: readonly {
   { name: 'lag 0.8 s, measured', kind: { lagSeconds: [0.8, 0.8] }, lagMeasured: true },
   { name: 'matte paper, Dmax 1.6', kind: { dMax: [1.6, 1.6] } },
   { name: 'graded paper', kind: { setId: 'grades' } },
+  { name: 'negatives of any contrast', kind: { contrasts: 'any' } },
 ];
 
 /**
@@ -134,6 +136,15 @@ export function report(rooms: number, seed: number): void {
       `learned from ten prints, ${names[certainty]}`,
       learned({ certainty }),
       usualRoom,
+      true,
+      fewer,
+    );
+  }
+  for (const certainty of both) {
+    line(
+      `learned from ten prints alike, ${names[certainty]}`,
+      learned({ certainty }),
+      alikeRoom,
       true,
       fewer,
     );

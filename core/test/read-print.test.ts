@@ -8,6 +8,7 @@ import {
   firstStrip,
   keepTone,
   patchWords,
+  planStrip,
   readPrint,
   settingOf,
   type PrintSession,
@@ -137,22 +138,26 @@ describe('reading a print', () => {
 
   it('asks for patches one by one where a lag that nobody measured matters, and nowhere else', () => {
     const unknown = { lagSeconds: 0, timerStepSeconds: 0.1 };
-    const read = (firstSeconds: number) =>
+    const read = (firstSeconds: number, by = unknown) =>
       readPrint(
         session(
           [
             strip({
-              lamp: unknown,
+              lamp: by,
               choices: { method: 'cover-up', firstSeconds },
               highlight: 1.5,
               shadow: 1.5,
             }),
           ],
-          { lamp: unknown },
+          { lamp: by },
         ),
       );
     expect(read(1).separately).toBe(true);
-    expect(read(16).separately).toBe(false);
+    // A print of seven seconds hardly feels it, but the patch in the middle of firings that add up has lost it several times.
+    expect(read(4).seconds).toBeGreaterThan(6);
+    expect(read(4).separately).toBe(true);
+    expect(read(4, lamp).separately).toBe(false);
+    expect(read(30).separately).toBe(false);
   });
 
   it('what prints in the set-up have taught is believed from the start', () => {
@@ -208,7 +213,7 @@ describe('the first strip of a print', () => {
     strips: [strip({ choices: { firstSeconds }, highlight: 3, shadow })],
   });
   const placed = (earlier: PrintSession['earlier'], mostParts = 2) =>
-    firstStrip({ paper: defaultPaper, set, earlier, mostParts });
+    firstStrip({ paper: defaultPaper, set, lamp, earlier, mostParts });
 
   it('is the visitor’s own until three prints were made in the set-up', () => {
     expect(placed([print(4), print(5)])).toBeUndefined();
@@ -217,13 +222,43 @@ describe('the first strip of a print', () => {
 
   it('lies about what they needed, and is as fine as their spread allows', () => {
     const [near] = placed([print(4), print(4.4), print(3.8)])!;
-    expect(near!.stepStops).toBeCloseTo(1 / 3, 6);
+    expect(near!.stepStops).toBeCloseTo(1 / 4, 6);
     const middle = near!.firstSeconds * 2 ** ((near!.stepStops * (near!.patches - 1)) / 2);
     expect(stops(middle, 11.3)).toBeLessThan(0.25);
     const [wide] = placed([print(0.8), print(4), print(22)])!;
     expect(wide!.stepStops).toBeGreaterThan(0.4);
     expect(wide!.patches).toBeLessThanOrEqual(15);
     expect(wide!.stepStops * (wide!.patches - 1)).toBeGreaterThan(5.5);
+  });
+
+  it('reaches where the shadows of those negatives were right too, whatever filter they were printed at', () => {
+    const reach = (part: { stepStops: number; patches: number }) =>
+      part.stepStops * (part.patches - 1);
+    const alike = placed([print(4), print(4), print(4)])!;
+    const unlike = placed([print(4, 0.5), print(4), print(4, 5.5)])!;
+    expect(reach(unlike[0]!)).toBeGreaterThan(reach(alike[0]!) + 1);
+    // A filter a stop slower needs as much more of the same negative, and the strip is placed for its own.
+    const [slow] = placed([4, 4, 4].map((first) => print(first, 5.5)))!;
+    const { range, speedStops } = settingOf(set, slow!.settingId);
+    const middle = slow!.firstSeconds * 2 ** ((slow!.stepStops * (slow!.patches - 1)) / 2);
+    const needed = keepTone(defaultPaper, settingOf(set, '2'), { range, speedStops }, 11.3, 0.1);
+    expect(stops(middle, needed)).toBeLessThan(0.5);
+  });
+
+  it('can be dialled, however short the times before were', () => {
+    const brief = [print(0.4, 6), print(0.5, 0), print(0.4)];
+    for (const timerStepSeconds of [0.1, 0.5, 1]) {
+      const [own] = firstStrip({
+        ...{ paper: defaultPaper, set, earlier: brief, mostParts: 1 },
+        lamp: { lagSeconds: 0, timerStepSeconds },
+      })!;
+      const { firstSeconds, stepStops: step, patches } = own!;
+      for (const method of ['cover-up', 'separate'] as const) {
+        const choices = { kind: 'stops', method, firstSeconds, step, patches } as const;
+        const { firings } = planStrip(choices, { lagSeconds: 0, timerStepSeconds });
+        expect(firings.every(({ dialSeconds }) => dialSeconds >= timerStepSeconds)).toBe(true);
+      }
+    }
   });
 
   it('is at the contrast that was wanted before, and one harder', () => {

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { PrintDraft } from '../../src/lib/nouns/in-hand/draft.ts';
 import { newDraft } from '../../src/lib/nouns/in-hand/begin.ts';
 import { PrintBody, type Print } from '../../src/lib/nouns/print/contract.ts';
+import { usualStrip } from '../../src/lib/nouns/strip/usual.ts';
 import { stripReadingOperation } from '../../src/lib/server/operations/strip-reading.ts';
 import { fits } from '../../src/lib/server/validation.ts';
 import { stripLines } from '../../src/lib/stages/logbook/strip-log.ts';
@@ -53,7 +54,7 @@ describe('what was read of a negative', () => {
     expect(view.advice).toMatch(
       /^So far the contrast within \d+ R, the time not known; a work print asks for 0\.20 stop and 12 R\. Next: 15 patches/,
     );
-    const placed = placedStrip(negative(-0.1), emptyBench, view.together)!;
+    const placed = placedStrip(negative(-0.1), emptyBench, view)!;
     expect(placed.prints).toBeUndefined();
     const laid = withPlaced(negative(-0.1), placed);
     expect(laid.patches).toBe('15');
@@ -62,7 +63,7 @@ describe('what was read of a negative', () => {
     // At so short a time a lag that nobody knows is found by patches of their own.
     const right = { reading: '0', tone: 'VIII', seconds: '0.9', settingId: '2' } as const;
     const brief = negative(-0.1, { lag: '0', readings: { ...read(-0.1), known: right } });
-    const short = placedStrip(brief, emptyBench, printView(brief).together)!;
+    const short = placedStrip(brief, emptyBench, printView(brief))!;
     expect(short.strip.method).toBe('separate');
     expect(withPlaced(brief, short).method).toBe('separate');
   });
@@ -78,7 +79,7 @@ describe('what was read of a negative', () => {
       'The contrast is what was read of the negative: filter 2; the time follows from prints that were right before.',
     ]);
     expect(view.advice).toMatch(/Another strip is not worth the paper\.$/);
-    expect(placedStrip(draft, bench, view.together)).toBeUndefined();
+    expect(placedStrip(draft, bench, view)).toBeUndefined();
     expect(firingLines(draft, view, 'print')).toMatchObject([{ filter: 'filter 2' }]);
     expect(isFired(withSheet(draft, view), view)).toBe(true);
     // Nothing that was not looked at is put aside as if it had been.
@@ -188,13 +189,7 @@ describe('what was read of a negative', () => {
       strips: [
         {
           settingId: '2',
-          choices: {
-            ...view.choices!,
-            method: 'separate',
-            firstSeconds: 2,
-            step: 0.5,
-            patches: 10,
-          },
+          choices: { ...usualStrip, method: 'separate' },
         },
       ],
       readings: at(-0.1, 0.84),

@@ -235,7 +235,7 @@ describe('all strips of a session together', () => {
 
   it('three prints made here place the first strip of the next one, as wide as they differed', () => {
     const bench = { ...emptyBench, evidence: ten.slice(0, 2) };
-    expect(placedStrip(draft, bench)).toBeUndefined();
+    expect(placedStrip(beginPrint(draft, bench), bench)).toBeUndefined();
     const six = { ...bench, evidence: ten.slice(0, 6) };
     const begun = beginPrint(draft, six);
     const alike = placedStrip(begun, six)!;

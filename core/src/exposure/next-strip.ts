@@ -2,6 +2,7 @@ import { NINETY_FIVE } from '../numeric/gaussian.ts';
 import { sound } from '../quantity/sound.ts';
 import { normalBelow, observeWithin, spreadOf, type Gaussian } from '../numeric/gaussian.ts';
 import type { Certainty } from './certainty.ts';
+import { dialable } from './dialable.ts';
 import { narrowStrip } from './narrow.ts';
 import {
   expectedLight,
@@ -60,11 +61,9 @@ const WHOLE = 15;
 const [ONE_HALF, OTHER_HALF] = [8, 7];
 /** A strip that brings less than this share of what is missing would have to be made ten times. */
 const WORTH_A_STRIP = 0.1;
-/** The first patch, and the difference to the next, are so many steps of the timer at the least. */
-const LEAST_STEPS = 1.5;
 /** So many settings are looked at before one of them is answered. */
 const MOST_RIVALS = 4;
-/** The part of what is asked for that an unknown lag may take. */
+/** The part of what is asked for that a lag which is not known may take: of the print's own time, or of where a strip puts it. */
 const LAG_SHARE = 1 / 3;
 
 /** How probable it is that one setting is nearer to what is asked for than another. */
@@ -89,7 +88,6 @@ function part(
     const reach = REACH * Math.sqrt(variance + nextLook(belief) ** 2);
     return { low: mean - reach, high: mean + reach };
   });
-  const step = lamp.timerStepSeconds;
   const low = 2 ** Math.min(...bands.map((band) => band.low));
   const high = 2 ** Math.max(...bands.map((band) => band.high));
   const narrow = narrowStrip(low, high, setting.range, most);
@@ -97,18 +95,12 @@ function part(
   const unwritten = lagOf(belief).mean - lamp.lagSeconds;
   const middle = Math.sqrt(low * high);
   const firings = separately ? 1 : (narrow.patches + 1) / 2;
-  const first = Math.max(
-    (narrow.firstSeconds * (middle + firings * unwritten)) / middle,
-    LEAST_STEPS * step,
-  );
-  // A timer cannot dial patches that differ by less than its step.
-  const stepStops = Math.max(narrow.stepStops, Math.log2(1 + (LEAST_STEPS * step) / first));
-  const reached = Math.ceil(Math.log2(high / first) / stepStops - 1e-9) + 1;
+  const typed = (narrow.firstSeconds * (middle + firings * unwritten)) / middle;
+  const strip = dialable({ ...narrow, firstSeconds: typed }, high, lamp);
   return {
+    ...strip,
     settingId: setting.id,
-    firstSeconds: first,
-    stepStops,
-    patches: Math.min(narrow.patches, Math.max(3, reached)),
+    patches: Math.min(narrow.patches, strip.patches),
   };
 }
 
@@ -210,14 +202,16 @@ export function advisePrint(
   }
   const lag = lagOf(belief);
   const byLag = (NINETY_FIVE * Math.sqrt(lag.variance)) / (best.dialSeconds * Math.LN2);
-  const separately = byLag > LAG_SHARE * wanted.stops;
   const rival = mostParts > 1 ? rivals[0] : undefined;
-  const strip = rival
-    ? [
-        part(belief, best, lamp, ONE_HALF, separately),
-        part(belief, rival, lamp, OTHER_HALF, separately),
-      ]
-    : [part(belief, best, lamp, WHOLE, separately)];
+  const stripOf = (apart: boolean) =>
+    rival
+      ? [part(belief, best, lamp, ONE_HALF, apart), part(belief, rival, lamp, OTHER_HALF, apart)]
+      : [part(belief, best, lamp, WHOLE, apart)];
+  const together = stripOf(false);
+  // Where firings add up the patch that is right has lost the lag so many times more than the print will.
+  const more = (together[0]!.patches - 1) / 2;
+  const separately = Math.max(1, more) * byLag > LAG_SHARE * wanted.stops;
+  const strip = separately ? stripOf(true) : together;
   const now = gap(belief, best.setting.id, dialSeconds, wanted);
   const then = gap(afterStrip(belief, strip, separately), best.setting.id, dialSeconds, wanted);
   if (now > 1 && now - then < WORTH_A_STRIP * (now - 1)) {

@@ -19,8 +19,8 @@ export const waysOfLooking = [
     more: 'against what the place is to look like',
     withinStops: EYE_STOPS,
     people: [
-      { times: 1, share: 0.92 },
-      { times: 2, share: 0.08 },
+      { times: 1, share: 0.95 },
+      { times: 2, share: 0.05 },
     ],
   },
   {

@@ -150,7 +150,10 @@ export function observeWithin(
     covariance: belief.covariance.map((row, i) => {
       const taken = gain[i]! * lost;
       // Rows that the sum does not touch are shared: nothing is ever written into one.
-      return taken === 0 ? row : row.map((value, j) => value - taken * gain[j]!);
+      if (taken === 0) return row;
+      const after = row.slice();
+      for (let j = 0; j < after.length; j += 1) after[j]! -= taken * gain[j]!;
+      return after;
     }),
     mass: after.mass,
   };

@@ -1,4 +1,5 @@
 import { typedStrip } from '../strip/typed.ts';
+import { usualStrip } from '../strip/usual.ts';
 import type { PrintDraft } from './draft.ts';
 
 /** Nothing typed yet. */
@@ -13,11 +14,7 @@ const emptyDraft = (): PrintDraft => ({
   settingId: '2',
   lag: '0',
   timerStep: '0.1',
-  kind: 'stops',
-  method: 'cover-up',
-  first: '2',
-  step: '½',
-  patches: '10',
+  ...typedStrip(usualStrip),
   highlight: null,
   highlightTone: 'VIII',
   shadow: null,

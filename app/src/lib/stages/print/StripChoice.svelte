@@ -13,7 +13,7 @@
   const untouched = $derived(
     draft.earlier.length === 0 && draft.highlight === null && draft.shadow === null,
   );
-  const placed = $derived(untouched ? placedStrip(draft, print.bench, view.together) : undefined);
+  const placed = $derived(untouched ? placedStrip(draft, print.bench, view) : undefined);
   /** A scrap has neither steps nor an order of firings. */
   const single = $derived(view.strip?.patches.length === 1);
 </script>

@@ -1,10 +1,11 @@
-import { firstStrip, type PrintReading } from '@katachron/core';
+import { firstStrip } from '@katachron/core';
 import { newDraft } from '../../nouns/in-hand/begin.ts';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import { paperFacts } from '../../nouns/paper/facts.ts';
 import { sameName } from '../../words/same-name.ts';
 import { attempt } from '../../words/attempt.ts';
 import { stripPartDraft } from './keep.ts';
+import { printView } from './print-view.ts';
 import { teachers } from './session.ts';
 import { lensWords, type Bench } from './setup-now.ts';
 
@@ -21,7 +22,7 @@ export interface PlacedStrip {
 export function placedStrip(
   draft: PrintDraft,
   bench: Bench,
-  together?: PrintReading,
+  { together, lagSeconds, timerStep } = printView(draft, bench),
 ): PlacedStrip | undefined {
   if (together) {
     const { next, separately } = together;
@@ -38,6 +39,7 @@ export function placedStrip(
   const parts = attempt(() =>
     firstStrip({
       ...{ paper, set, mostParts: draft.sideBySide ? 2 : 1 },
+      lamp: { lagSeconds, timerStepSeconds: timerStep },
       earlier: taught.map((one) => one.taught),
     }),
   ).value;

@@ -346,7 +346,7 @@ export class PrintInHand {
 
   /** The next strip as it is advised, where what was picked and read came to that without this page. */
   layStrip(): void {
-    const placed = placedStrip(this.draft, this.bench, this.view().together);
+    const placed = placedStrip(this.draft, this.bench, this.view());
     if (!placed) return;
     if (this.reading) return this.nextStrip();
     this.before = [...this.before, $state.snapshot(this.draft) as PrintDraft];

@@ -188,7 +188,7 @@ export function stripAdvice(
     .join(', and beside it ');
   const apart =
     separately && draft.method === 'cover-up'
-      ? ' Expose its patches one by one: firings that add up cannot tell the lamp’s lag from light, and at so short a time it matters.'
+      ? ' Expose them one by one: firings that add up each lose the lag, which is not known.'
       : '';
   if (reading.verdict === 'reach-further') {
     return `A pick at the end of the strip: the right one may lie beyond. Make ${strip}.${apart}`;

@@ -26,6 +26,7 @@ import type { PaperBody } from '../../nouns/paper/contract.ts';
 import type { Print } from '../../nouns/print/contract.ts';
 import { attempt, type Attempt } from '../../words/attempt.ts';
 import { type PaperFacts } from '../../nouns/paper/facts.ts';
+import { usualStrip } from '../../nouns/strip/usual.ts';
 import { sameName } from '../../words/same-name.ts';
 import { probeReadings, readingsOf } from './read-places.ts';
 
@@ -192,9 +193,7 @@ export function teachers(draft: PrintDraft, prints: readonly Print[]) {
  * Where places were read and nothing was seen, any strip does for a first guess; that on the page would make the strip that is
  * advised depend on the one that stands there.
  */
-const USUAL_GUESS = {
-  choices: { kind: 'stops', method: 'separate', firstSeconds: 2, step: 0.5, patches: 10 },
-} as const;
+const USUAL_GUESS = { choices: { ...usualStrip, method: 'separate' } } as const;
 
 /** A session as the core reads it, with the number of each strip. */
 export function printSession(
