@@ -81,12 +81,13 @@ test('a run under way stands there with its clock', async ({ page, rolls }) => {
 test('an evening is planned by ticks: the list, another order and what it costs, what does not fit', async ({
   page,
 }) => {
+  await leavePrint(page, { ...stripRead, title: 'Bench by the lehr' });
   await open(page, '/');
   await page.keyboard.press('p');
   await expect(page.getByRole('heading', { level: 1, name: 'Plan the evening' })).toBeVisible();
   const todo = page.getByRole('region', { name: 'What is to be done' });
   await todo.getByRole('checkbox', { name: /R-123, the night pour/ }).check();
-  await todo.getByRole('checkbox', { name: /Annealing oven/ }).check();
+  await todo.getByRole('checkbox', { name: /Bench by the lehr/ }).check();
   const evening = page.getByTestId('evening');
   await expect(evening).toHaveText(/^\s*Done at \d\d:\d\d\.\s*$/);
   const steps = page.getByRole('list', { name: 'Step by step' });
@@ -121,7 +122,7 @@ test('an evening is planned by ticks: the list, another order and what it costs,
   await expect(page.getByRole('alert')).toHaveText('Type a time of day, as 20:00.');
   await page.getByLabel('Dinner at').fill('');
   await page.reload();
-  await expect(todo.getByRole('checkbox', { name: /Annealing oven/ })).toBeChecked();
+  await expect(todo.getByRole('checkbox', { name: /Bench by the lehr/ })).toBeChecked();
   await expect(evening).toHaveText(/^\s*Done at/);
 });
 

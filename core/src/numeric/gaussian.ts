@@ -99,17 +99,13 @@ export function truncated(
 export function spreadOf({ mean, covariance }: Gaussian, weights: Weights): Spread {
   let middle = 0;
   let variance = 0;
-  const entries = [...weights];
-  for (let a = 0; a < entries.length; a += 1) {
-    const [i, wi] = entries[a]!;
+  for (const [i, weight] of weights) {
     const row = covariance[i];
     if (!row) throw new Refusal('weights', '/weights', 'The belief has no such number.');
-    middle += wi * mean[i]!;
-    variance += wi * wi * row[i]!;
-    for (let b = a + 1; b < entries.length; b += 1) {
-      const [j, wj] = entries[b]!;
-      variance += 2 * wi * wj * row[j]!;
-    }
+    middle += weight * mean[i]!;
+    let along = 0;
+    for (const [j, other] of weights) along += other * row[j]!;
+    variance += weight * along;
   }
   return sound({ mean: middle, variance });
 }
