@@ -77,6 +77,61 @@ test('a pick that does not fit is named, and can be looked at again', async ({ p
   await expect(seconds).toHaveText(/^10\.\ds$/);
 });
 
+test('an earlier strip is looked at once more without its picks in sight, and both looks are kept', async ({
+  page,
+}) => {
+  const earlier = (position: number) => ({
+    ...{ settingId: '2', lamp: { lagSeconds: 0.2, timerStepSeconds: 0.1 } },
+    choices: {
+      ...{ kind: 'stops' as const, method: 'separate' as const },
+      ...{ firstSeconds: 6, step: 0.25, patches: 7 },
+    },
+    highlight: { position, tone: 'VIII' as const },
+    shadow: { position: 3, tone: 'II' as const },
+  });
+  await leavePrint(page, {
+    ...unread,
+    ...{ lag: '0.2', method: 'separate', first: '6', step: '0.25', patches: '7' },
+    ...{ highlight: 3, shadow: 3, earlier: [earlier(6), earlier(3), earlier(3)] },
+  });
+  await openPrint(page);
+  const named = page.getByRole('alert').filter({ hasText: 'Strip 1’s highlight does not fit' });
+  await expect(named).toBeVisible();
+  await page.getByRole('button', { name: 'strip 1, filter 2' }).click();
+  const look = page.getByRole('region', { name: 'A fresh look at strip 1, filter 2' });
+  const ruler = look.getByRole('group', { name: 'Stop ruler, strip 1, filter 2' });
+  await expect(look.getByRole('button', { name: 'Keep this look' })).toBeDisabled();
+  // What was picked before is out of sight.
+  const open = look.getByRole('slider', { name: /^highlight right, .*: nothing picked yet$/ });
+  await expect(open).toBeVisible();
+  await clickPatch(ruler, 4, 7);
+  await look.getByRole('button', { name: 'Leave it' }).click();
+  await expect(look).toHaveCount(0);
+  await expect(named).toBeVisible();
+  await expect(page.getByRole('button', { name: 'strip 1, filter 2' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await open.focus();
+  await page.keyboard.press('ArrowRight');
+  const kept = page.waitForResponse(
+    (answer) => answer.request().method() === 'PUT' && answer.url().includes('prints-in-hand'),
+  );
+  await look.getByRole('button', { name: 'Keep this look' }).click();
+  await expect(page.getByText('All looks at strip 1, filter 2 count now.')).toBeVisible();
+  await expect(named).toHaveCount(0);
+  await kept;
+  await page.reload();
+  await page.waitForSelector('html[data-ready]');
+  await expect(
+    page.getByRole('button', { name: 'strip 1, filter 2, 2 looks', exact: true }),
+  ).toBeVisible();
+  await expect(named).toHaveCount(0);
+  await page.getByRole('button', { name: 'strip 2, filter 2' }).click();
+  await clickPatch(page.getByRole('group', { name: 'Stop ruler, strip 2, filter 2' }), 4, 7);
+  await page.getByRole('button', { name: 'Keep this look' }).click();
+  await page.getByRole('button', { name: 'Take this one back' }).click();
+  await expect(page.getByRole('button', { name: 'strip 2, filter 2', exact: true })).toBeVisible();
+});
+
 test('the strips tell the lamp’s lag; written down it leaves the strip that was looked at as it was', async ({
   page,
 }) => {

@@ -7,6 +7,8 @@ import { Preferences, defaultPreferences } from '../../src/lib/bench/desk/prefer
 import { PrintBody, type Print } from '../../src/lib/nouns/print/contract.ts';
 import type { FindingBody } from '../../src/lib/nouns/finding/contract.ts';
 import { findingSetup } from '../../src/lib/stages/print/findings.ts';
+import { stripLines } from '../../src/lib/stages/logbook/strip-log.ts';
+import { earlierLooks, keepLook, takeLookBack } from '../../src/lib/stages/print/look-again.ts';
 import { beginPrint, isPlaced, placedStrip } from '../../src/lib/stages/print/begin-print.ts';
 import { copyOf, draftFrom } from '../../src/lib/stages/print/from-record.ts';
 import { nextStripDraft, recordOf } from '../../src/lib/stages/print/keep.ts';
@@ -210,6 +212,59 @@ describe('all strips of a session together', () => {
     );
     const apart = Math.log2(slipped.reading!.seconds / agreed.reading!.seconds);
     expect(Math.abs(apart)).toBeLessThan(1 / 6);
+  });
+
+  it('an earlier strip that was looked at again counts with both looks, and its slip asks nothing more', () => {
+    const [own] = second.earlier;
+    const slip = { ...own!, highlight: { position: 5, tone: 'VIII' as const } };
+    const other = {
+      ...{ ...own!, settingId: '2.5' },
+      highlight: { position: 3, tone: 'VIII' as const },
+      shadow: { position: 3, tone: 'II' as const },
+    };
+    const earlier = [slip, other, other];
+    const slipped: PrintDraft = { ...second, earlier, ...{ highlight: 1, shadow: 1 } };
+    const before = printView(slipped);
+    expect(before.contradiction).toMatch(/^Strip 1’s highlight does not fit/);
+    const looks = earlierLooks(slipped, before);
+    expect(looks.map(({ name, looks: count }) => [name, count])).toEqual([
+      ['strip 1, filter 2', 1],
+      ['strip 2, filter 2½', 1],
+      ['strip 3, filter 2½', 1],
+    ]);
+    expect(looks[0]!.pickAt(3)!.seconds).toBeCloseTo(10, 1);
+    const fresh = structuredClone(slipped);
+    keepLook(fresh, 0, { highlight: 3, shadow: null });
+    expect(fresh.earlier[0]!.highlight!.position).toBe(5);
+    const after = printView(fresh);
+    expect(after.contradiction).toBeUndefined();
+    expect(after.reading!.withinStops).toBeLessThan(before.reading!.withinStops);
+    // It is kept with the print, teaches the next one, and comes back with it.
+    const record = made(fresh, 'Looked at twice', 5)!;
+    expect(() => check(PrintBody, record)).not.toThrow();
+    const kept = { id: '1', version: 1, ...record };
+    expect(stripLines(kept)[0]!.seen.at(-1)).toMatch(
+      /^looked at again, highlight VIII right at 10\.0 s/,
+    );
+    expect(draftFrom(kept).earlier[0]!.again).toEqual(fresh.earlier[0]!.again);
+    takeLookBack(fresh, 0);
+    expect(fresh).toEqual(slipped);
+  });
+
+  it('two looks at one strip tell a fine eye from a coarse one, and no look is of two strips', () => {
+    const eye = (apart: number) => {
+      const twice = structuredClone({ ...second, highlight: null, shadow: null }) as PrintDraft;
+      for (const side of [1, -1, 1]) {
+        keepLook(twice, 0, { highlight: 3 + side * apart, shadow: 4 - side * apart });
+      }
+      const view = printView({ ...twice, highlight: positionOf(10.6), shadow: positionOf(10.6) });
+      expect(view.contradiction).toBeUndefined();
+      return view.reading!.eyeStops;
+    };
+    expect(eye(1)).toBeGreaterThan(1.5 * eye(0));
+    const many = structuredClone(second);
+    for (let look = 0; look < 9; look += 1) keepLook(many, 0, { highlight: 3, shadow: 3 });
+    expect(many.earlier[0]!.again).toHaveLength(3);
   });
 
   it('a lag written down later leaves the record of a strip as it was dialled, and so what it teaches', () => {

@@ -26,6 +26,7 @@ import {
 import {
   Lamp,
   StripChoices,
+  again,
   contrastSetId,
   settingId,
   toneId,
@@ -64,6 +65,7 @@ const EarlierStrip = Type.Object(
     shadow: orNull<Pick>(Pick),
     setup: Type.Optional(SetupThen),
     way,
+    again,
   },
   { additionalProperties: false },
 );

@@ -6,7 +6,15 @@ import { ShownPicture } from '../picture/contract.ts';
 import { Sheet, Version } from './sheet.ts';
 import { MOST_EDITION, MOST_SHEETS } from './limits.ts';
 import { Readings } from './readings.ts';
-import { Lamp, Pick, StripChoices, contrastSetId, settingId, way } from '../strip/contract.ts';
+import {
+  Lamp,
+  Pick,
+  StripChoices,
+  again,
+  contrastSetId,
+  settingId,
+  way,
+} from '../strip/contract.ts';
 
 /** One strip of a print session, with what was seen on it. */
 const KeptStrip = Type.Object(
@@ -23,6 +31,7 @@ const KeptStrip = Type.Object(
     highlight: orNull<Pick>(Pick),
     shadow: orNull<Pick>(Pick),
     way,
+    again,
     /** Where the set-up was changed after it: what its seconds are worth in the print's own; 0 when nobody can tell. */
     worth: Type.Optional(
       Type.Number({ title: 'What its seconds are worth', minimum: 0, maximum: 100_000 }),

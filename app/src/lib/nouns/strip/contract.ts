@@ -7,7 +7,8 @@ import {
   waysOfLooking,
 } from '@katachron/core';
 import Type, { type Static } from 'typebox';
-import { oneOf, seconds, text } from '../../kit/fields.ts';
+import { oneOf, orNull, seconds, text } from '../../kit/fields.ts';
+import { MOST_LOOKS_AGAIN } from './limits.ts';
 
 export const StripChoices = Type.Object(
   {
@@ -74,6 +75,17 @@ export const way = Type.Optional(
   oneOf(
     waysOfLooking.map(({ id }) => id),
     'How it was looked at',
+  ),
+);
+
+/** Other looks at a strip, each with the picks before out of sight: all of them count. */
+export const again = Type.Optional(
+  Type.Array(
+    Type.Object(
+      { highlight: orNull<Pick>(Pick), shadow: orNull<Pick>(Pick), way },
+      { title: 'Another look', additionalProperties: false },
+    ),
+    { title: 'Other looks at it', minItems: 1, maxItems: MOST_LOOKS_AGAIN },
   ),
 );
 

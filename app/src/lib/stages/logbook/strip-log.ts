@@ -45,7 +45,14 @@ export function stripLines(print: Print): StripLine[] {
       heading: `Strip ${index + 1}, ${set.noun} ${setting?.name ?? strip.settingId}`,
       made: `${patchesInWords(patches)} in ${stripKind.name}${stepWords[stripKind.step](step)}; ${stripMethods.find(({ id }) => id === method)!.name}${strip.way === 'card' ? '; looked at beside the tone card' : ''}`,
       patches: strip.patchSeconds.map(shown).join(' · '),
-      seen: [...pick('highlight', strip.highlight), ...pick('shadow', strip.shadow)],
+      seen: [
+        ...pick('highlight', strip.highlight),
+        ...pick('shadow', strip.shadow),
+        ...(strip.again ?? []).flatMap(({ highlight, shadow }) => [
+          ...pick('looked at again, highlight', highlight),
+          ...pick('looked at again, shadow', shadow),
+        ]),
+      ],
     };
   });
 }

@@ -15,8 +15,9 @@ export function draftFrom(print: Print): PrintDraft {
   const strip = last && {
     settingId: last.settingId,
     ...typedStrip(last.choices),
-    highlight: last.highlight?.position ?? null,
-    shadow: last.shadow?.position ?? null,
+    // The last look is what stands on the ruler.
+    highlight: (last.again?.findLast((look) => look.highlight) ?? last).highlight?.position ?? null,
+    shadow: (last.again?.findLast((look) => look.shadow) ?? last).shadow?.position ?? null,
   };
   const toneOf = (place: 'highlight' | 'shadow') =>
     strips.findLast((one) => one[place])?.[place]?.tone;
@@ -42,11 +43,14 @@ export function draftFrom(print: Print): PrintDraft {
     ...(version.dryDown && { dryDown: true }),
     ...(version.change && { change: version.change }),
     ...(last?.lamp && { stripLag: String(last.lamp.lagSeconds) }),
-    earlier: strips.slice(0, -1).map(({ settingId, choices, highlight, shadow, lamp, way }) => ({
-      ...{ settingId, choices, highlight, shadow },
-      lamp: lamp ?? setup.lamp,
-      ...(way && { way }),
-    })),
+    earlier: strips
+      .slice(0, -1)
+      .map(({ settingId, choices, highlight, shadow, lamp, way, again }) => ({
+        ...{ settingId, choices, highlight, shadow },
+        lamp: lamp ?? setup.lamp,
+        ...(way && { way }),
+        ...(again && { again }),
+      })),
     areas: version.areas.map(({ stops, widerStops, ...area }) => ({
       ...area,
       stops: typedAmount(stops),

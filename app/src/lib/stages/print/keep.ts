@@ -36,6 +36,7 @@ export interface StripSeen {
   readonly way?: WayOfLookingId;
   /** Where it was made, which may have been changed since. */
   readonly setup?: LightSetup;
+  readonly again?: PrintDraft['earlier'][number]['again'];
 }
 
 type PickedHalf = { readonly highlight?: PickedAt; readonly shadow?: PickedAt };

@@ -212,7 +212,8 @@ export function sessionWords(
 ): { learned?: string; contradiction?: string } {
   const { odd, misread, settingsStopsSd, settingsRangeSd, eyeStops } = reading;
   const prints = learnedFrom.length === 1 ? 'one print' : `${learnedFrom.length} prints`;
-  const [first] = odd;
+  // A strip that was looked at again has its answer: what was seen on it before counts for little, and asks nothing any more.
+  const first = odd.find(({ strip }) => numbers.lastIndexOf(numbers[strip]!) === strip);
   return {
     ...(learnedFrom.length > 0 && {
       learned: `Learned from ${prints} in this set-up: from one ${set.noun} to the next within ${stopsInWords(NINETY_FIVE * settingsStopsSd)}, their ranges within ${Math.round(NINETY_FIVE * settingsRangeSd)} R. A pick ${way === 'card' ? 'beside the card ' : ''}errs by about ${stopsInWords(eyeStops)}.`,

@@ -37,15 +37,27 @@ export function certaintyOf(draft: Pick<PrintDraft, 'certainty'>): Certainty & {
   return certainties.find(({ id }) => id === draft.certainty) ?? certainties[1];
 }
 
-interface KeptStrip {
-  readonly settingId: string;
-  readonly choices: StripChoices;
-  readonly lamp: Lamp;
+/** What was seen at one look. */
+interface Looked {
   readonly highlight: { readonly position: number } | null;
   readonly shadow: { readonly position: number } | null;
   readonly way?: WayOfLookingId;
+}
+
+interface KeptStrip extends Looked {
+  readonly settingId: string;
+  readonly choices: StripChoices;
+  readonly lamp: Lamp;
   /** Where it was made; the set-up of now unless said. */
   readonly setup?: LightSetup;
+}
+
+const seen = ({ highlight, shadow }: Looked) => highlight !== null || shadow !== null;
+
+/** All looks at a strip, each as if it were a strip of its own: what was exposed is the same. */
+function looksAt<Strip extends Looked & { readonly again?: readonly Looked[] }>(strip: Strip) {
+  const { again = [], way: _way, ...exposed } = strip;
+  return [strip, ...again.map((look) => ({ ...exposed, ...look }))].filter(seen);
 }
 
 /** How a strip counts in another set-up than its own. */
@@ -75,9 +87,7 @@ const densityOf = (tone: ToneId) => toneById(tone).netDensity;
 /** A print in the logbook as evidence of its set-up; nothing where its strips cannot have been fired as they are written. */
 function evidence({ setup, strips, readings }: Print): EarlierPrint | undefined {
   const { lamp } = setup;
-  const counted = strips.filter(
-    ({ highlight, shadow, worth }) => (highlight ?? shadow) && worth !== 0,
-  );
+  const counted = strips.filter(({ worth }) => worth !== 0).flatMap(looksAt);
   if (counted.length === 0) return undefined;
   const fires = attempt(() =>
     counted.map(({ choices, lamp: own }) => planStrip(choices, own ?? lamp)),
@@ -176,8 +186,6 @@ export function convertedStrips(
   );
 }
 
-const seen = ({ highlight, shadow }: KeptStrip) => highlight !== null || shadow !== null;
-
 /** Prints that teach for this one, oldest first, with what they teach. */
 export function teachers(draft: PrintDraft, prints: readonly Print[]) {
   return prints
@@ -204,9 +212,11 @@ export function printSession(
   earlier: readonly EarlierPrint[],
   lamp: Lamp,
 ): { readonly session: PrintSession; readonly numbers: readonly number[] } {
-  const before = convertedStrips(draft, now).filter(
-    ({ strip, conversion }) => conversion.whole && seen(strip),
-  );
+  const before = convertedStrips(draft, now)
+    .filter(({ conversion }) => conversion.whole)
+    .flatMap(({ number, strip, conversion }) =>
+      looksAt(strip).map((look) => ({ number, look, conversion })),
+    );
   const looked = current.filter(seen);
   const readings = readingsOf(draft, lamp.lagSeconds, now);
   const unseen = readings && before.length + looked.length === 0;
@@ -216,7 +226,7 @@ export function printSession(
       highlightDensity: densityOf(draft.highlightTone),
       shadowDensity: densityOf(draft.shadowTone),
       strips: [
-        ...before.map(({ strip, conversion }) => sessionStrip(strip, countedBy(conversion))),
+        ...before.map(({ look, conversion }) => sessionStrip(look, countedBy(conversion))),
         ...looked.map((strip) => sessionStrip(strip)),
         ...(unseen ? [{ ...USUAL_GUESS, settingId: draft.settingId, lamp }] : []),
       ],

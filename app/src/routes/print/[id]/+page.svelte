@@ -5,6 +5,7 @@
   import Areas from '$lib/stages/print/Areas.svelte';
   import Dial from '$lib/stages/print/Dial.svelte';
   import Learned from '$lib/stages/print/Learned.svelte';
+  import LookAgain from '$lib/stages/print/LookAgain.svelte';
   import NextStep from '$lib/stages/print/NextStep.svelte';
   import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
   import PrintBaths from '$lib/stages/print/PrintBaths.svelte';
@@ -50,6 +51,7 @@
   <Answer {print} />
   <section aria-label="Why, and what next">
     <NextStep {print} />
+    <LookAgain {print} />
     <Aims {print} />
     <Learned {print} />
     <p class="mt-2 flex flex-wrap gap-x-5 text-[15px] text-soft">

@@ -1,0 +1,104 @@
+<script lang="ts">
+  import { tick } from 'svelte';
+  import { useDesk } from '../../bench/desk/desk.svelte.ts';
+  import Button from '../../kit/Button.svelte';
+  import { MOST_LOOKS_AGAIN } from '../../nouns/strip/limits.ts';
+  import { earlierLooks, keepLook, nothingPicked, takeLookBack, type Picks } from './look-again.ts';
+  import type { PrintInHand } from './print-in-hand.svelte.ts';
+  import StopRuler from './StopRuler.svelte';
+
+  const { print }: { print: PrintInHand } = $props();
+  const desk = useDesk();
+  const { draft } = $derived(print);
+  const view = $derived(print.view());
+  const strips = $derived(earlierLooks(draft, view));
+
+  let looksAt = $state.raw<number>();
+  let picks = $state.raw<Picks>(nothingPicked);
+  /** The strip whose last look can be taken back. */
+  let kept = $state.raw<number>();
+  const open = $derived(strips.find(({ index }) => index === looksAt));
+  const keptStrip = $derived(strips.find(({ index }) => index === kept));
+  const highlight = $derived(open?.pickAt(picks.highlight));
+  const shadow = $derived(open?.pickAt(picks.shadow));
+
+  let list = $state<HTMLElement>();
+  /** What is pressed goes away with its ruler: the focus stays with the strip. */
+  async function focusOn(index: number) {
+    await tick();
+    list?.querySelector<HTMLElement>(`[data-strip="${index}"]`)?.focus();
+  }
+
+  function lookAt(index: number | undefined) {
+    looksAt = index;
+    picks = nothingPicked;
+    if (index !== undefined) kept = undefined;
+  }
+
+  function keep(index: number) {
+    keepLook(draft, index, picks);
+    leave(index);
+    kept = index;
+  }
+
+  function leave(index: number) {
+    lookAt(undefined);
+    void focusOn(index);
+  }
+
+  function takeBack(index: number) {
+    takeLookBack(draft, index);
+    kept = undefined;
+    void focusOn(index);
+  }
+</script>
+
+{#if strips.length > 0}
+  <p bind:this={list} class="mt-2 flex flex-wrap items-center gap-x-4 text-[15px] text-soft">
+    Look once more at
+    {#each strips as { index, name, looks } (index)}
+      <button
+        class="slot-in min-h-11"
+        data-strip={index}
+        aria-expanded={open?.index === index}
+        onclick={() => lookAt(open?.index === index ? undefined : index)}
+        >{name}{looks > 1 ? `, ${looks} looks` : ''}</button
+      >
+    {/each}
+  </p>
+{/if}
+{#if open}
+  {@const { index, name, ruler, along, looks } = open}
+  <section aria-label="A fresh look at {name}" class="mt-1">
+    <p class="reason">
+      What was picked on it is out of sight: look as if it were new. Both looks count, and how far
+      they lie apart tells how finely you see.{looks > MOST_LOOKS_AGAIN
+        ? ' The oldest look but the first is let go.'
+        : ''}
+    </p>
+    <StopRuler
+      {ruler}
+      view={{
+        ...{ timerStep: view.timerStep, set: view.set },
+        ...(highlight && { highlight }),
+        ...(shadow && { shadow }),
+      }}
+      at={name}
+      {along}
+      light={desk.light}
+      onpick={(place, position) => (picks = { ...picks, [place]: position })}
+    />
+    <div class="mt-2 flex flex-wrap items-center gap-3">
+      <Button disabled={!highlight && !shadow} onclick={() => keep(index)}>Keep this look</Button>
+      <button class="slot-in min-h-11" onclick={() => leave(index)}>Leave it</button>
+    </div>
+  </section>
+{/if}
+{#if keptStrip}
+  <p class="text-[15px]" role="status">
+    All looks at {keptStrip.name} count now.
+    <button class="slot-in min-h-11" onclick={() => takeBack(keptStrip.index)}
+      >Take this one back</button
+    >
+  </p>
+{/if}
