@@ -137,7 +137,7 @@ test('burns and dodges in stops, with their seconds', async ({ page }) => {
   await leavePrint(page);
   await openPrint(page);
   const areas = page.getByRole('listitem').filter({ hasText: 'roof' });
-  await expect(areas).toContainText('+59 %, 6.2 s more');
+  await expect(areas).toContainText('+59 %, 6.3 s more');
 });
 
 test('a strip in the trays has its clock, moves on, and can be put back', async ({ page }) => {

@@ -251,6 +251,26 @@ describe('all strips of a session together', () => {
     expect(fresh).toEqual(slipped);
   });
 
+  it('dry verdicts that lie apart tell a coarse eye from a fine one; a change on purpose says nothing of it', () => {
+    const verdicts = (apart: number, change = false) =>
+      ten.slice(0, 12).map((one, index): Print => {
+        // Not by filter: that would be a filter of another speed.
+        const highlightStops = index % 4 < 2 ? apart : -apart;
+        const by = { stops: 0.25, settings: 0, by: 'a' };
+        return {
+          ...one,
+          sheets: one.sheets.map((sheet) => ({ ...sheet, verdict: { highlightStops } })),
+          versions: one.versions.map((version) => (change ? { ...version, change: by } : version)),
+        };
+      });
+    const eye = (evidence: readonly Print[]) =>
+      printView(draft, { ...emptyBench, evidence }).reading!.eyeStops;
+    const unsaid = eye(ten.slice(0, 12));
+    expect(eye(verdicts(1 / 3))).toBeGreaterThan(1.3 * unsaid);
+    expect(eye(verdicts(1 / 12))).toBeLessThan(1.05 * unsaid);
+    expect(eye(verdicts(1 / 3, true))).toBeCloseTo(unsaid, 6);
+  });
+
   it('two looks at one strip tell a fine eye from a coarse one, and no look is of two strips', () => {
     const eye = (apart: number) => {
       const twice = structuredClone({ ...second, highlight: null, shadow: null }) as PrintDraft;

@@ -31,11 +31,11 @@ export function placedStrip(
     return next.length > 0 ? { strip: { ...stripPartDraft(next), ...method } } : undefined;
   }
   // A time holds where the head stands and the lens is stopped down as they were then.
-  const taught = teachers(draft, bench.evidence).filter(
+  const { paper, set, kept } = paperFacts(draft.paper, draft.contrastSetId, bench.papers);
+  const taught = teachers(draft, bench.evidence, kept).filter(
     ({ print: { setup } }) =>
       sameName(setup.lens, lensWords(draft)) && sameName(setup.head, draft.head),
   );
-  const { paper, set } = paperFacts(draft.paper, draft.contrastSetId, bench.papers);
   const parts = attempt(() =>
     firstStrip({
       ...{ paper, set, mostParts: draft.sideBySide ? 2 : 1 },

@@ -1,4 +1,5 @@
 import {
+  NINETY_FIVE,
   certainties,
   convertSetup,
   learnDryDown,
@@ -82,10 +83,35 @@ function sessionStrip(strip: KeptStrip, { worth, doubtStops }: Converted = {}): 
   };
 }
 
+/** One patch that is right. */
+const ONE_PATCH = { kind: 'stops', method: 'separate', step: 1, patches: 1 } as const;
+const RIGHT = 0;
+
 const densityOf = (tone: ToneId) => toneById(tone).netDensity;
 
+/**
+ * What was said of a print's sheets when they were dry, each a look at a patch with the light that would have been right: how
+ * far that lies from what the strips say tells how finely somebody sees. A change on purpose is taste, and of a split or flashed
+ * sheet no single exposure is to be named.
+ */
+function dryLooks({ setup, sheets, versions }: Print, dry: DryDown): SessionStrip[] {
+  return sheets.flatMap(({ verdict, version }) => {
+    const given = versions.find(({ number }) => number === version);
+    if (verdict?.highlightStops === undefined || !given) return [];
+    const { settingId, seconds, change, split, flashShare } = given;
+    if (change ?? split ?? flashShare) return [];
+    const firstSeconds = seconds * 2 ** (dry.stops - verdict.highlightStops);
+    const choices = { ...ONE_PATCH, firstSeconds };
+    // A patch so short that no timer dials it says nothing.
+    if (!attempt(() => planStrip(choices, setup.lamp)).value) return [];
+    const doubtStops = dry.withinStops / NINETY_FIVE;
+    return [{ settingId, choices, lamp: setup.lamp, highlight: RIGHT, doubtStops }];
+  });
+}
+
 /** A print in the logbook as evidence of its set-up; nothing where its strips cannot have been fired as they are written. */
-function evidence({ setup, strips, readings }: Print): EarlierPrint | undefined {
+function evidence(print: Print, dry: DryDown | undefined): EarlierPrint | undefined {
+  const { setup, strips, readings } = print;
   const { lamp } = setup;
   const counted = strips.filter(({ worth }) => worth !== 0).flatMap(looksAt);
   if (counted.length === 0) return undefined;
@@ -99,9 +125,12 @@ function evidence({ setup, strips, readings }: Print): EarlierPrint | undefined 
     highlightDensity: densityOf(toneOf('highlight', 'VIII')),
     shadowDensity: densityOf(toneOf('shadow', 'II')),
     lamp,
-    strips: counted.map(({ worth, lamp: own = lamp, ...strip }) =>
-      sessionStrip({ ...strip, lamp: own }, worth === undefined ? {} : { worth }),
-    ),
+    strips: [
+      ...counted.map(({ worth, lamp: own = lamp, ...strip }) =>
+        sessionStrip({ ...strip, lamp: own }, worth === undefined ? {} : { worth }),
+      ),
+      ...(dry ? dryLooks(print, dry) : []),
+    ],
     ...(readings && { readings: probeReadings(readings, setup, lamp.lagSeconds) }),
   };
 }
@@ -187,12 +216,13 @@ export function convertedStrips(
 }
 
 /** Prints that teach for this one, oldest first, with what they teach. */
-export function teachers(draft: PrintDraft, prints: readonly Print[]) {
+export function teachers(draft: PrintDraft, prints: readonly Print[], kept?: PaperFacts['kept']) {
+  const dry = dryDownOf(draft.paper, prints, kept);
   return prints
     .filter((print) => sameSetup(print, draft) && !draft.leftOut?.includes(print.id))
     .sort((a, b) => a.madeAtMs - b.madeAtMs)
     .flatMap((print) => {
-      const taught = evidence(print);
+      const taught = evidence(print, dry);
       return taught ? [{ print, taught }] : [];
     });
 }
@@ -255,7 +285,7 @@ export function sessionOf(
   earlierPrints: readonly Print[],
   lamp: Lamp,
 ): Attempt<Session> | undefined {
-  const taught = teachers(draft, earlierPrints);
+  const taught = teachers(draft, earlierPrints, on.kept);
   const earlier = taught.map(({ taught: print }) => print);
   const { session, numbers } = printSession(draft, current, on, now, earlier, lamp);
   if (session.strips.length === 0) return undefined;
@@ -270,7 +300,7 @@ export function sessionOf(
 export function stripsToGo(
   ...[draft, current, on, now, prints, lamp]: Parameters<typeof sessionOf>
 ) {
-  const earlier = teachers(draft, prints).map(({ taught }) => taught);
+  const earlier = teachers(draft, prints, on.kept).map(({ taught }) => taught);
   const { session } = printSession(draft, current, on, now, earlier, lamp);
   const guess = { ...USUAL_GUESS, settingId: draft.settingId, lamp };
   const strips = session.strips.length > 0 ? session.strips : [guess];
