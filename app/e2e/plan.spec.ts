@@ -122,7 +122,8 @@ test('what a version changed stands in the record, in words', async ({ page }) =
 });
 
 test('a test piece over one area is fired, and its pick goes into the plan', async ({ page }) => {
-  await leavePrint(page, { ...stripRead, areas: [{ name: 'door', stops: '+½' }] });
+  // On a paper that no other print has taught anything of.
+  await leavePrint(page, { ...stripRead, paper: '', areas: [{ name: 'door', stops: '+½' }] });
   await openPrint(page, '/plan');
   await page.getByRole('button', { name: /^How: / }).click();
   await page.getByRole('button', { name: 'three amounts' }).click();
