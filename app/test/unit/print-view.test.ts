@@ -234,6 +234,10 @@ describe('all strips of a session together', () => {
     ]);
     expect(looks[0]!.pickAt(3)!.seconds).toBeCloseTo(10, 1);
     const fresh = structuredClone(slipped);
+    // A look at another place of it is no answer.
+    keepLook(fresh, 0, { highlight: null, shadow: 4 });
+    expect(printView(fresh).contradiction).toMatch(/^Strip 1’s highlight does not fit/);
+    takeLookBack(fresh, 0);
     keepLook(fresh, 0, { highlight: 3, shadow: null });
     expect(fresh.earlier[0]!.highlight!.position).toBe(5);
     const after = printView(fresh);

@@ -206,14 +206,13 @@ const wantedWords = ({ stops, range }: Certainty) => `${withinInWords(stops)} an
 /** What the session says besides: what was learned before it, and which look does not fit the others. */
 export function sessionWords(
   set: ContrastSet,
-  { reading, learnedFrom, numbers }: Session,
+  { reading, asks, learnedFrom, numbers }: Session,
   current: number,
   way?: WayOfLookingId,
 ): { learned?: string; contradiction?: string } {
-  const { odd, misread, settingsStopsSd, settingsRangeSd, eyeStops } = reading;
+  const { misread, settingsStopsSd, settingsRangeSd, eyeStops } = reading;
   const prints = learnedFrom.length === 1 ? 'one print' : `${learnedFrom.length} prints`;
-  // A strip that was looked at again has its answer: what was seen on it before counts for little, and asks nothing any more.
-  const first = odd.find(({ strip }) => numbers.lastIndexOf(numbers[strip]!) === strip);
+  const [first] = asks;
   return {
     ...(learnedFrom.length > 0 && {
       learned: `Learned from ${prints} in this set-up: from one ${set.noun} to the next within ${stopsInWords(NINETY_FIVE * settingsStopsSd)}, their ranges within ${Math.round(NINETY_FIVE * settingsRangeSd)} R. A pick ${way === 'card' ? 'beside the card ' : ''}errs by about ${stopsInWords(eyeStops)}.`,

@@ -190,6 +190,8 @@ export interface Session {
   readonly reading: PrintReading;
   /** The number of each strip that was read, from 1 as they are counted on the page. */
   readonly numbers: readonly number[];
+  /** Looks that do not fit and ask for another: a place of a strip that was looked at again has its answer. */
+  readonly asks: PrintReading['odd'];
   /** Prints that it learned from. */
   readonly learnedFrom: readonly Print[];
 }
@@ -289,8 +291,17 @@ export function sessionOf(
   const earlier = taught.map(({ taught: print }) => print);
   const { session, numbers } = printSession(draft, current, on, now, earlier, lamp);
   if (session.strips.length === 0) return undefined;
+  const again = (strip: number, place: 'highlight' | 'shadow') =>
+    session.strips.some(
+      (other, index) =>
+        index > strip && numbers[index] === numbers[strip] && other[place] !== undefined,
+    );
+  const read = () => {
+    const reading = readPrint(session);
+    return { reading, asks: reading.odd.filter(({ strip, place }) => !again(strip, place)) };
+  };
   return attempt(() => ({
-    reading: readPrint(session),
+    ...read(),
     numbers,
     learnedFrom: taught.map(({ print }) => print),
   }));
