@@ -175,11 +175,30 @@ function room(
   };
 }
 
-/** The same room with another box of paper: faster or slower by so much. */
-export const anotherBox = (setup: Setup, stops: number): Setup => ({
-  ...setup,
-  settings: setup.settings.map((one) => ({ ...one, stops: one.stops + stops })),
-});
+/** How another box of paper differs: all its settings by so many stops, and each by as much again, its range by a share. */
+export interface BoxKind {
+  readonly stops: number;
+  readonly settingStops: number;
+  readonly rangeShare: number;
+}
+
+/** The same room with another box of paper and the same negative in it. */
+export function anotherBox(room: Darkroom, box: BoxKind, random: Random): Darkroom {
+  const settings = room.settings.map(({ id, stops, tones }) => ({
+    id,
+    stops: stops + box.stops + random.between(-box.settingStops, box.settingStops),
+    tones: tones * (1 + random.between(-box.rangeShare, box.rangeShare)),
+  }));
+  const [{ id, stops, tones }] = room.settings as [Setup['settings'][number]];
+  const seconds = room.needs.get(id)! * 2 ** -stops;
+  const negative = tones - room.mismatch.get(id)!;
+  return {
+    ...room,
+    settings,
+    needs: new Map(settings.map((one) => [one.id, seconds * 2 ** one.stops])),
+    mismatch: new Map(settings.map((one) => [one.id, one.tones - negative])),
+  };
+}
 
 /** Light that a place needs at a setting, s. */
 function needed(room: Darkroom, settingId: string, place: 'highlight' | 'shadow'): number {

@@ -1,4 +1,5 @@
 import {
+  BOX_NOTICED,
   contrastSet,
   defaultPaper,
   firedPatches,
@@ -22,7 +23,16 @@ import {
 } from '../../app/src/lib/stages/print/print-view.ts';
 import { emptyBench } from '../../app/src/lib/stages/print/setup-now.ts';
 import { emptyReadings, readPlaces } from '../../app/src/lib/stages/print/read-places.ts';
-import { GUESS_SECONDS, HIGHLIGHT, look, readBy, withNegative, type Darkroom } from './darkroom.ts';
+import {
+  GUESS_SECONDS,
+  HIGHLIGHT,
+  anotherBox,
+  look,
+  readBy,
+  withNegative,
+  type BoxKind,
+  type Darkroom,
+} from './darkroom.ts';
 import type { Random } from './random.ts';
 
 /** What a printer comes to: the print, and the strips it took. */
@@ -43,6 +53,8 @@ export interface Outcome {
   readonly slips?: number;
   readonly named?: number;
   readonly misnamed?: number;
+  /** The printer was told that the paper is of another box than that of the prints before. */
+  readonly boxNamed?: boolean;
 }
 
 export type Printer = (room: Darkroom, random: Random) => Outcome;
@@ -87,6 +99,7 @@ function outcome(view: PrintView, strips: number) {
     saidStops: reading.withinStops,
     saidRange: reading.withinRange,
     beyond: reading.beyond !== null,
+    boxNamed: reading.anotherBox > BOX_NOTICED,
   };
 }
 
@@ -199,18 +212,22 @@ function recorded(draft: PrintDraft, index: number): Print {
   };
 }
 
-/** Follows the advice with what ten prints have taught of paper, head and settings. */
+/** Follows the advice with what ten prints have taught of paper, head and settings; the last of them may be of another box. */
 export const learned =
-  (habits: Habits, changed: (room: Darkroom) => Darkroom = (room) => room): Printer =>
+  (habits: Habits, box?: BoxKind, ofBox = 0): Printer =>
   (room, random) => {
     const evidence: Print[] = [];
-    for (let print = 0; print < PRINTS_BEFORE; print += 1) {
-      const before = withNegative(room, random);
-      const { draft } = onThePage(before, random, { ...habits, certainty: 'work-print' }, evidence);
-      evidence.push(recorded(draft, print));
+    const now = box ? anotherBox(room, box, random) : room;
+    let named = false;
+    for (let print = 0; print < PRINTS_BEFORE + ofBox; print += 1) {
+      const setup = print < PRINTS_BEFORE ? room : now;
+      const before = withNegative(setup, random);
+      const work = onThePage(before, random, { ...habits, certainty: 'work-print' }, evidence);
+      if (print >= PRINTS_BEFORE) named ||= work.boxNamed === true;
+      evidence.push(recorded(work.draft, print));
     }
-    const now = changed(room);
-    return { ...onThePage(now, random, habits, evidence), room: now };
+    const last = onThePage(now, random, habits, evidence);
+    return { ...last, boxNamed: named || last.boxNamed === true, room: now };
   };
 
 /** Patches fired one by one, even in stops, on a timer of tenths. */

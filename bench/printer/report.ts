@@ -1,12 +1,11 @@
 import {
   alikeRoom,
-  anotherBox,
   drawSetup,
   errorOf,
   usualRoom,
   withHopelessNegative,
   withNegative,
-  type Darkroom,
+  type BoxKind,
   type RoomKind,
 } from './darkroom.ts';
 import { asFound, bareFormula, byHand, learned, type Printer } from './printers.ts';
@@ -47,6 +46,7 @@ export function trial(
     keptRange: share((one) => one.error.range <= (one.saidRange ?? -1)),
     endless: share((one) => one.endless === true),
     beyond: share((one) => one.beyond === true),
+    boxNamed: share((one) => one.boxNamed === true),
     slips: sum((one) => one.slips),
     named: sum((one) => one.named),
     misnamed: sum((one) => one.misnamed),
@@ -65,9 +65,10 @@ function row(name: string, of: Trial, says: boolean): string {
     of.slips + of.misnamed > 0
       ? `  slips named ${of.named} of ${of.slips}, ${of.misnamed} that were none`
       : '';
+  const box = of.boxNamed > 0 ? `  another box named ${figure(of.boxNamed, 0)} times in 100` : '';
   return (
     `${name.padEnd(52)}${figure(of.strips.mean, 1)} (${of.strips.most}) strips  ` +
-    `${figure(of.stops.most, 2)} stop  ${figure(of.range.most, 1)} R${said}${slips}`
+    `${figure(of.stops.most, 2)} stop  ${figure(of.range.most, 1)} R${said}${slips}${box}`
   );
 }
 
@@ -89,6 +90,24 @@ const hardRooms: readonly {
   { name: 'matte paper, Dmax 1.6', kind: { dMax: [1.6, 1.6] } },
   { name: 'graded paper', kind: { setId: 'grades' } },
   { name: 'negatives of any contrast', kind: { contrasts: 'any' } },
+];
+
+const SLOWER = { stops: 0.4, settingStops: 0, rangeShare: 0 };
+const OTHERWISE = { stops: 0, settingStops: 0.25, rangeShare: 0.08 };
+const FAR_OFF = { stops: 0, settingStops: 0.5, rangeShare: 0.15 };
+/** Boxes of paper opened after ten prints; the print that is measured is the first on it, or comes after others on it. */
+const otherBoxes: readonly {
+  readonly name: string;
+  readonly box: BoxKind;
+  readonly ofBox?: number;
+  readonly readings?: boolean;
+}[] = [
+  { name: 'another box after ten prints, 0.4 stop slower', box: SLOWER },
+  { name: 'the same, read by a probe', box: SLOWER, readings: true },
+  { name: 'another box, its filters ±¼ stop and ±8 % R', box: OTHERWISE },
+  { name: 'the same, the third print on it', box: OTHERWISE, ofBox: 2 },
+  { name: 'another box, its filters ±½ stop and ±15 % R', box: FAR_OFF },
+  { name: 'the same, the third print on it', box: FAR_OFF, ofBox: 2 },
 ];
 
 /**
@@ -158,21 +177,10 @@ export function report(rooms: number, seed: number): void {
       fewer,
     );
   }
-  const box = (room: Darkroom): Darkroom => {
-    const setup = anotherBox(room, 0.4);
-    return {
-      ...room,
-      ...setup,
-      needs: new Map([...room.needs].map(([id, s]) => [id, s * 2 ** 0.4])),
-    };
-  };
-  line(
-    'another box of paper after them, 0.4 stop slower',
-    learned({ certainty: 'work-print' }, box),
-    usualRoom,
-    true,
-    fewer,
-  );
+  for (const { name, box, ofBox, readings } of otherBoxes) {
+    const habits = { certainty: 'work-print', ...(readings && { readings }) } as const;
+    line(name, learned(habits, box, ofBox), usualRoom, true, fewer);
+  }
   for (const { name, kind, lagMeasured } of hardRooms) {
     for (const certainty of both) {
       const habits = { certainty, ...(lagMeasured && { lagMeasured }) };

@@ -78,14 +78,13 @@ export type { Place, PrintPrior } from './exposure/print-prior.ts';
 export {
   beginBelief,
   expectedLight,
-  nextNegative,
-  onAnotherScale,
   printWithin,
   settingOutlook,
   settingsKnown,
   weightOfEye,
 } from './exposure/print-belief.ts';
 export type { PrintBelief, SettingOutlook } from './exposure/print-belief.ts';
+export * from './exposure/next-negative.ts';
 export * from './exposure/certainty.ts';
 export * from './exposure/ways-of-looking.ts';
 export * from './exposure/looks.ts';

@@ -6,19 +6,13 @@ import {
   type Spread,
   type Weighted,
 } from '../numeric/gaussian.ts';
-import { WHITE_WITHIN, lookedAtWith, type ContrastSetting } from '../paper/contrast-sets/set.ts';
-import { Refusal } from '../refusal.ts';
+import { lookedAtWith, type ContrastSetting } from '../paper/contrast-sets/set.ts';
+import { UNIFORM, beginState } from './begin-state.ts';
 import {
   LAG,
-  NEED,
-  PROBE,
   RANGE,
-  SETTINGS,
-  SHAPE,
-  USUAL_RANGE,
   indexOfSetting,
   modelsOf,
-  nearestIndex,
   needAt,
   rangeAt,
   speedAt,
@@ -36,6 +30,8 @@ export interface Case {
   readonly card: number;
   /** The readings of a probe were of another place, or of another lamp. */
   readonly misread?: boolean;
+  /** The paper is of another box than that of the prints that taught. */
+  readonly anotherBox?: boolean;
 }
 
 /** What is believed of a print: the negative, the lamp, the paper's shape, and every setting. */
@@ -61,23 +57,13 @@ export interface SettingOutlook extends SettingMatch {
   readonly stopsSd: number;
 }
 
-/** The toe of a paper may need this much more or less light for a highlight at R 110, one standard deviation, stops. */
-const SHAPE_STOPS = 0.112;
-/** A negative that nobody has seen asks for the usual R, give or take this. */
-const RANGE_SD = 42;
-/** Nothing is known of a probe's constant before a print was made with it, stops. */
-const PROBE_SD = 8;
 /** Where nobody says otherwise there is one eye. */
 const ONE_EYE = [{ times: 1, share: 1 }] as const;
 /** Everybody who may be looking: how good the eye is says nothing of what it makes of a card. */
-const peopleOf = ({ eyes = ONE_EYE, cards = ONE_EYE }: PrintPrior) =>
+export const peopleOf = ({ eyes = ONE_EYE, cards = ONE_EYE }: PrintPrior) =>
   eyes.flatMap((eye) =>
     cards.map((card) => ({ eye: eye.times, card: card.times, share: eye.share * card.share })),
   );
-/** So much of what was learned of an eye is not sure of the next print's: another person, another evening. */
-const EYE_CHANGES = 0.05;
-/** A uniform error of ±w has this share of w as standard deviation. */
-const UNIFORM = 1 / Math.sqrt(3);
 
 /**
  * What is believed before the first strip.
@@ -105,38 +91,6 @@ export function beginBelief(prior: PrintPrior): PrintBelief {
     ),
   };
   return { prior, cases: [...seenBy(usual, 1 - share), ...seenBy(odd, share)] };
-}
-
-function beginState(prior: PrintPrior): Gaussian {
-  if (!(prior.guessSeconds > 0 && prior.guessSeconds > prior.lagSeconds)) {
-    throw new Refusal(
-      'guess',
-      '/guessSeconds',
-      'A first guess at the time is more than zero, and more than the lamp’s lag.',
-    );
-  }
-  const settings = lookedAtWith(prior.set);
-  const usual = modelsOf(prior)[nearestIndex(prior.set.settings, USUAL_RANGE)]!;
-  const size = SETTINGS + 2 * settings.length;
-  const mean = Array.from({ length: size }, () => 0);
-  const sd = Array.from({ length: size }, () => 0);
-  mean[NEED] = Math.log2(prior.guessSeconds - prior.lagSeconds) - usual.highlightStops;
-  sd[NEED] = prior.guessWithinStops * UNIFORM;
-  mean[RANGE] = usual.toneRange;
-  sd[RANGE] = RANGE_SD;
-  mean[LAG] = prior.lagSeconds;
-  sd[LAG] = prior.lagWithinSeconds * UNIFORM;
-  sd[SHAPE] = SHAPE_STOPS;
-  sd[PROBE] = PROBE_SD;
-  settings.forEach((setting, index) => {
-    const white = setting === prior.set.white;
-    const speed = white ? WHITE_WITHIN.speedStops : prior.speedWithinStops;
-    const share = white ? WHITE_WITHIN.rangeShare : prior.rangeWithinShare;
-    sd[speedAt(index)] = speed * UNIFORM;
-    sd[rangeAt(index)] = share * UNIFORM * setting.range;
-  });
-  const covariance = sd.map((value, i) => sd.map((_, j) => (i === j ? value ** 2 : 0)));
-  return { mean, covariance };
 }
 
 /** What every case of a belief says of one number. */
@@ -287,69 +241,6 @@ export const collapsed = (some: PrintBelief['cases']): Gaussian => {
   );
   return { mean, covariance };
 };
-
-/**
- * The belief about another negative in the same set-up: what was learned of lamp, paper, probe and settings stays, what was
- * believed of the last negative goes.
- * @param belief after the last print
- * @param prior of the next one: its guess (s) and its tones; paper and contrast set as before
- * @returns the belief before the first strip of the next one
- * @throws Refusal `guess` unless the guess is more than the lag, `setting` when it has another contrast set
- * @source marginal of the Gaussian, joined with a new prior for the negative
- * @example
- * Math.round(settingOutlook(nextNegative(beginBelief({ paper: defaultPaper, set: contrastSet("filters"), highlightDensity: 0.1, shadowDensity: 1.72, guessSeconds: 10, guessWithinStops: 3, lagSeconds: 0, lagWithinSeconds: 0, speedWithinStops: 0.25, rangeWithinShare: 0.08 }), { paper: defaultPaper, set: contrastSet("filters"), highlightDensity: 0.1, shadowDensity: 1.72, guessSeconds: 20, guessWithinStops: 3, lagSeconds: 0, lagWithinSeconds: 0, speedWithinStops: 0.25, rangeWithinShare: 0.08 }), "2").dialSeconds) // = 20
- */
-export function nextNegative(belief: PrintBelief, prior: PrintPrior): PrintBelief {
-  sound(prior);
-  if (belief.prior.set.id !== prior.set.id) {
-    throw new Refusal('setting', '/set', 'What was learned is about another set of contrasts.');
-  }
-  const fresh = beginState(prior);
-  const ofNegative = (i: number) => i === NEED || i === RANGE;
-  const after = (state: Gaussian): Gaussian => ({
-    mean: state.mean.map((value, i) => (ofNegative(i) ? fresh.mean[i]! : value)),
-    covariance: state.covariance.map((row, i) =>
-      row.map((value, j) => (ofNegative(i) || ofNegative(j) ? fresh.covariance[i]![j]! : value)),
-    ),
-  });
-  // Readings were right or they were not: a constant half believed would be known to nobody.
-  const misread = belief.cases.reduce((sum, { weight, of }) => sum + (of.misread ? weight : 0), 0);
-  const trusted = belief.cases.filter(({ of }) => (of.misread ?? false) === misread > 0.5);
-  return {
-    prior,
-    cases: peopleOf(prior).map(({ eye, card, share }) => {
-      const is = ({ of }: Weighted<Case>) => of.eye === eye && of.card === card;
-      const weight = belief.cases.reduce((sum, one) => sum + (is(one) ? one.weight : 0), 0);
-      // What a worse eye saw says less of the settings, so each has learned on its own.
-      const own = weight > 0 ? trusted.filter(is) : [];
-      return {
-        weight: EYE_CHANGES * share + (1 - EYE_CHANGES) * weight,
-        of: { state: after(collapsed(own.length > 0 ? own : trusted)), slips: [], eye, card },
-      };
-    }),
-  };
-}
-
-/**
- * The belief where readings come on another scale: what was learned of the constant goes.
- * @param belief of a print
- * @returns the belief that has all but the constant
- * @source marginal of the Gaussian, joined with a new prior for the constant
- * @example
- * weightOfEye(onAnotherScale(beginBelief({ paper: defaultPaper, set: contrastSet("filters"), highlightDensity: 0.1, shadowDensity: 1.72, guessSeconds: 10, guessWithinStops: 3, lagSeconds: 0, lagWithinSeconds: 0, speedWithinStops: 0.25, rangeWithinShare: 0.08 })), 1) // = 1
- */
-export function onAnotherScale({ prior, cases }: PrintBelief): PrintBelief {
-  const anew = ({ mean, covariance }: Gaussian): Gaussian => ({
-    mean: mean.map((value, i) => (i === PROBE ? 0 : value)),
-    covariance: covariance.map((row, i) =>
-      row.map((value, j) => (i === PROBE || j === PROBE ? (i === j ? PROBE_SD ** 2 : 0) : value)),
-    ),
-  });
-  return {
-    prior,
-    cases: cases.map(({ weight, of }) => ({ weight, of: { ...of, state: anew(of.state) } })),
-  };
-}
 
 /**
  * How probable it is that whoever looks errs by so many times the usual.

@@ -13,6 +13,17 @@ import type { WayOfLooking, WayOfLookingId } from './ways-of-looking.ts';
 /** A place of the picture that is looked at. */
 export type Place = 'highlight' | 'shadow';
 
+/** What another box may differ by from the one that prints have taught. */
+export interface AnotherBox {
+  /** So many prints are the first of one that differs by more than its speed. */
+  readonly share: number;
+  /** How far a setting may then be out: its speed, stops, and its range, as a share. */
+  readonly speedWithinStops: number;
+  readonly rangeWithinShare: number;
+  /** The speed of all settings together, one standard deviation, stops. */
+  readonly ownSpeedStops: number;
+}
+
 /** What is taken for granted before the first strip, each with how far it may be out. */
 export interface PrintPrior {
   readonly paper: Paper;
@@ -38,6 +49,8 @@ export interface PrintPrior {
     readonly seconds: number;
     readonly withinSeconds: number;
   };
+  /** Paper comes in boxes; none is another unless said. */
+  readonly anotherBox?: AnotherBox;
   /** How far the speed of a setting may be out, stops, and its range, as a share. */
   readonly speedWithinStops: number;
   readonly rangeWithinShare: number;

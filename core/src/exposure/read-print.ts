@@ -20,6 +20,7 @@ import {
 } from './print-belief.ts';
 import type { Place } from './print-prior.ts';
 import type { PrintSession, SessionStrip } from './print-session.ts';
+import { anotherBoxOf } from './next-negative.ts';
 import { misreadOf } from './see-probe.ts';
 import { begunWith, inOrder, priorOf, seenOn, type Seen } from './session-belief.ts';
 import { planStrip } from './strip.ts';
@@ -64,6 +65,10 @@ export interface PrintReading {
   readonly odd: readonly OddLook[];
   /** How probable it is that the readings are of another place, or of a lamp that was changed since; 0 without any. */
   readonly misread: number;
+  /** How probable it is that the paper is of another box than that of earlier prints, by more than its speed; 0 without any. */
+  readonly anotherBox: number;
+  /** The first of the earlier prints that was seen to be on another box than those before; what they taught of it is left aside. */
+  readonly boxAt: number | null;
   /** Make the print, narrow further, or make a strip that reaches past this one's end. */
   readonly verdict: 'make-print' | 'narrow' | 'reach-further';
   /** Why no strip brings what was asked for, where it is not reached. */
@@ -165,11 +170,11 @@ export const contrastToldBy = ({ strips, readings }: PrintSession): PrintReading
 };
 
 /** What all that was seen makes believe. */
-export const believed = (session: PrintSession, first: Seen['patches']): PrintBelief =>
-  seeLooks(
-    begunWith(session, priorOf(session, session, first)),
-    inOrder(session.strips).flatMap(({ looks }) => looks),
-  );
+export const believed = (session: PrintSession, first: Seen['patches']) => {
+  const begun = begunWith(session, priorOf(session, session, first));
+  const looks = inOrder(session.strips).flatMap((seen) => seen.looks);
+  return { ...begun, ...seeLooks(begun, looks) };
+};
 
 /**
  * Reads a print: all strips of its session together, begun with what earlier prints in the set-up have taught.
@@ -227,6 +232,8 @@ export function readPrint(session: PrintSession): PrintReading {
     beyond: contrastBy ? (advice.beyond ?? beyondAlone(alone.alone, best.mismatch)) : null,
     odd: oddLooks(belief, seen, isWidened(belief, best.setting.id, place, withinStops)),
     misread: misreadOf(belief),
+    anotherBox: anotherBoxOf(belief),
+    boxAt: belief.boxAt ?? null,
     verdict: next.length === 0 ? 'make-print' : atEnd ? 'reach-further' : 'narrow',
     noGain: advice.end === 'sure' ? null : advice.end,
     next,

@@ -2,7 +2,8 @@ import type { ContrastSet } from '../paper/contrast-sets/set.ts';
 import { seeLooks, type Look } from './looks.ts';
 import { lookWithin, waysOfLooking } from './ways-of-looking.ts';
 import { firedPatches, type FiredPatch } from './fired-patch.ts';
-import { beginBelief, nextNegative, onAnotherScale, type PrintBelief } from './print-belief.ts';
+import { BOX_NOTICED, anotherBoxOf, nextNegative, onAnotherScale } from './next-negative.ts';
+import { beginBelief, type PrintBelief } from './print-belief.ts';
 import type { Place, PrintPrior } from './print-prior.ts';
 import type { EarlierPrint, PrintSession, SessionStrip } from './print-session.ts';
 import { seeProbe, type ProbeReadings } from './see-probe.ts';
@@ -13,6 +14,13 @@ const UNMEASURED = { guessWithinStops: 3, speedWithinStops: 0.25, rangeWithinSha
 const MEASURED = { speedWithinStops: 0.1, rangeWithinShare: 0.03 };
 /** A test knows the evening on which it was made: developer, box and hands of another one differ by so much. */
 const EVENINGS = { speedWithinStops: 0.05, rangeWithinShare: 0.02 };
+/** One print in fifty is the first of another box that is more than faster or slower; what was measured was the old one. */
+const ANOTHER_BOX = {
+  share: 0.02,
+  speedWithinStops: 0.25,
+  rangeWithinShare: 0.08,
+  ownSpeedStops: 0.3,
+};
 /** A lag that was measured is known this well, s; one that was not is most lamps', give or take as much. */
 const LAG_MEASURED = 0.03;
 const LAG_UNKNOWN = {
@@ -97,7 +105,7 @@ export const priorOf = (
   return {
     ...UNMEASURED,
     ...(set.calibrated && settingsKnown(set)),
-    ...{ paper, set, lookedAt: way, eyes: EYE.people },
+    ...{ paper, set, lookedAt: way, eyes: EYE.people, anotherBox: ANOTHER_BOX },
     // Nobody is asked how good a card is before one was laid beside anything.
     ...(usesCard(session) && { cards: CARD.people }),
     highlightDensity: print.highlightDensity,
@@ -111,12 +119,19 @@ export const priorOf = (
   };
 };
 
-function learned(session: PrintSession, prior: PrintPrior): PrintBelief {
+/** What prints have taught. */
+interface Taught extends PrintBelief {
+  /** Which of them was the first that was seen to be on another box of paper. */
+  readonly boxAt?: number;
+}
+
+function learned(session: PrintSession, prior: PrintPrior): Taught {
   const { readings, earlier } = session;
   // Prints on the scale of now come last, so that its constant is what is known in the end.
   const other = ({ readings: then }: EarlierPrint) => then?.scale !== readings?.scale;
   let belief: PrintBelief | undefined;
   let scale: string | undefined;
+  let boxAt: number | undefined;
   for (const print of [...earlier.filter(other), ...earlier.filter((one) => !other(one))]) {
     const seen = inOrder(print.strips);
     if (seen.length === 0) continue;
@@ -127,20 +142,24 @@ function learned(session: PrintSession, prior: PrintPrior): PrintBelief {
       seen.flatMap(({ looks }) => looks),
     );
     scale = print.readings?.scale ?? scale;
+    if (anotherBoxOf(belief) > BOX_NOTICED) boxAt = earlier.indexOf(print);
   }
   if (!belief) return beginBelief(prior);
   const begun = nextNegative(belief, prior);
-  return readings ? onScale(begun, scale, readings) : begun;
+  return {
+    ...(readings ? onScale(begun, scale, readings) : begun),
+    ...(boxAt !== undefined && { boxAt }),
+  };
 }
 
 const onScale = (belief: PrintBelief, scale: string | undefined, now: ProbeReadings) =>
   scale === undefined || scale === now.scale ? belief : onAnotherScale(belief);
 
 /** What prints have taught is asked for at every keystroke of the next one. */
-const kept = new Map<string, PrintBelief>();
+const kept = new Map<string, Taught>();
 const MOST_KEPT = 8;
 
-function learnedOnce(session: PrintSession, prior: PrintPrior): PrintBelief {
+function learnedOnce(session: PrintSession, prior: PrintPrior): Taught {
   if (session.earlier.length === 0) return beginBelief(prior);
   const { paper, set, earlier, readings } = session;
   const key = JSON.stringify([paper, set, earlier, prior, readings?.scale]);
@@ -153,7 +172,7 @@ function learnedOnce(session: PrintSession, prior: PrintPrior): PrintBelief {
 }
 
 /** What is believed of a print before its first look: by earlier prints, and by what was read of its negative. */
-export const begunWith = (session: PrintSession, prior: PrintPrior): PrintBelief => {
+export const begunWith = (session: PrintSession, prior: PrintPrior): Taught => {
   const begun = learnedOnce(session, prior);
-  return session.readings ? seeProbe(begun, session.readings) : begun;
+  return session.readings ? { ...begun, ...seeProbe(begun, session.readings) } : begun;
 };

@@ -1,6 +1,7 @@
 import { sound } from '../quantity/sound.ts';
 import { Refusal } from '../refusal.ts';
 import { advisePrint, afterStrip } from './next-strip.ts';
+import type { PrintBelief } from './print-belief.ts';
 import type { PrintSession } from './print-session.ts';
 import { believed, contrastToldBy, newestSeen } from './read-print.ts';
 import { inOrder, seenOn } from './session-belief.ts';
@@ -24,7 +25,7 @@ export function stripsExpected(session: PrintSession): number {
   if (!first) throw new Refusal('no-strip', '/strips', 'Plan a strip first.');
   // Until both tones were seen one strip, wherever it is made, tells the contrast.
   const only = contrastToldBy(session) ? undefined : newestSeen(session)?.settingId;
-  let belief = believed(session, first.patches);
+  let belief: PrintBelief = believed(session, first.patches);
   for (let count = 0; count < MOST_EXPECTED; count += 1) {
     const at = count === 0 ? only : undefined;
     const { end, strip, separately } = advisePrint(belief, wanted, lamp, mostParts, at);

@@ -148,6 +148,9 @@ export const stripReadingOperation = operation({
     highlight: pickReading,
     shadow: pickReading,
     misread: Type.Number(),
+    /** How probable it is that the paper is of another box, and the first earlier print that was on it. */
+    anotherBox: Type.Number(),
+    boxAt: orNull<number>(Type.Integer()),
     odd: Type.Array(
       Type.Object({ strip: Type.Integer(), place: Type.String(), stops: Type.Number() }),
     ),
@@ -190,6 +193,8 @@ export const stripReadingOperation = operation({
       },
       shadow: { seconds: 11.3, lowSeconds: 9.507891459203769, highSeconds: 13.446189051177289 },
       misread: 0,
+      anotherBox: 0,
+      boxAt: null,
       odd: [],
       next: [],
       separately: false,
@@ -253,6 +258,8 @@ export const stripReadingOperation = operation({
       highlight: bracket(reading.highlight),
       shadow: bracket(reading.shadow),
       misread: reading.misread,
+      anotherBox: reading.anotherBox,
+      boxAt: reading.boxAt,
       odd: reading.odd.map(({ strip: index, place, stops }) => ({ strip: index, place, stops })),
       next: reading.next.map((part) => ({ ...part })),
       separately: reading.separately,

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { tick } from 'svelte';
   import Said from '../../kit/Said.svelte';
   import { readPlaces, readWords } from './read-places.ts';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
@@ -8,6 +9,21 @@
   const view = $derived(print.view());
   const read = $derived(draft.readings && readPlaces(draft.readings, draft).read);
   let showsEvidence = $state(false);
+  let forgetButton = $state<HTMLElement>();
+  let rememberButton = $state<HTMLElement>();
+
+  /** What is pressed goes away: the focus stays where it can be taken back. */
+  export async function forget() {
+    draft.forgetBeforeMs = Date.now();
+    await tick();
+    rememberButton?.focus({ preventScroll: true });
+  }
+
+  async function remember() {
+    delete draft.forgetBeforeMs;
+    await tick();
+    forgetButton?.focus({ preventScroll: true });
+  }
 </script>
 
 {#if read}
@@ -29,7 +45,7 @@
       aria-expanded={showsEvidence}
       onclick={() => (showsEvidence = !showsEvidence)}>Show it</button
     >
-    <button class="slot-in min-h-9" onclick={() => (draft.forgetBeforeMs = Date.now())}
+    <button bind:this={forgetButton} class="slot-in min-h-9" onclick={() => void forget()}
       >Forget it</button
     >
   </p>
@@ -81,6 +97,8 @@
 {#if !view.learned && draft.forgetBeforeMs !== undefined}
   <p class="text-[15px] text-soft">
     What earlier prints taught is left aside.
-    <button class="slot-in min-h-9" onclick={() => delete draft.forgetBeforeMs}>Remember it</button>
+    <button bind:this={rememberButton} class="slot-in min-h-9" onclick={() => void remember()}
+      >Remember it</button
+    >
   </p>
 {/if}

@@ -5,7 +5,7 @@
   import { ownFiringsWords } from './own-firings.ts';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
 
-  const { print }: { print: PrintInHand } = $props();
+  const { print, onforget }: { print: PrintInHand; onforget: () => void } = $props();
   const { draft } = $derived(print);
   const view = $derived(print.view());
   const { reading } = $derived(print);
@@ -28,6 +28,12 @@
   {#if view.fault}<p class="reason font-[560]">{view.fault}</p>{/if}
   {#if view.contradiction}
     <p class="reason text-caution" role="alert"><Said words={view.contradiction} /></p>
+  {/if}
+  {#if view.otherBox}
+    <p class="reason text-caution" role="alert">
+      <Said words={view.otherBox} />
+      <button class="slot-in min-h-9" onclick={onforget}>Forget what they taught</button>
+    </p>
   {/if}
   {#if view.advice}<p class="reason"><Said words={view.advice} /></p>{/if}
 </div>

@@ -122,6 +122,8 @@ export interface PrintView {
   readonly learned?: string;
   /** The lamp's lag that the strips have told, s, where nobody has measured it. */
   readonly lagFound?: number;
+  /** This paper does not fit what earlier prints taught, in a sentence. */
+  readonly otherBox?: string;
   /** A look that does not fit the others, in a sentence. */
   readonly contradiction?: string;
   /** What the whole strip has wrong with it. */
@@ -397,6 +399,7 @@ function readingOf({
   | 'flash'
   | 'learned'
   | 'lagFound'
+  | 'otherBox'
   | 'contradiction'
   | 'fault'
   | 'dial'

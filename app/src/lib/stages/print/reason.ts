@@ -1,4 +1,5 @@
 import {
+  BOX_NOTICED,
   NINETY_FIVE,
   lookedAtWith,
   type Certainty,
@@ -203,25 +204,34 @@ export const timeKnown = ({ withinStops }: Pick<PrintReading, 'withinStops'>): b
 
 const wantedWords = ({ stops, range }: Certainty) => `${withinInWords(stops)} and ${range} R`;
 
-/** What the session says besides: what was learned before it, and which look does not fit the others. */
+/** What the session says besides: what was learned before it, and which look, or box, does not fit the others. */
 export function sessionWords(
   set: ContrastSet,
   { reading, asks, learnedFrom, numbers }: Session,
   current: number,
   way?: WayOfLookingId,
-): { learned?: string; contradiction?: string } {
-  const { misread, settingsStopsSd, settingsRangeSd, eyeStops } = reading;
+): { learned?: string; otherBox?: string; contradiction?: string } {
+  const { misread, anotherBox, boxAt, settingsStopsSd, settingsRangeSd, eyeStops } = reading;
   const prints = learnedFrom.length === 1 ? 'one print' : `${learnedFrom.length} prints`;
   const [first] = asks;
+  const otherBox = anotherBox > Math.max(BOX_NOTICED, misread);
+  const since = boxAt === null ? undefined : learnedFrom[boxAt];
+  const left = since
+    ? ` From ‘${since.title}’ on the paper is of another box: what prints before it taught of the last one is left aside.`
+    : '';
   return {
     ...(learnedFrom.length > 0 && {
-      learned: `Learned from ${prints} in this set-up: from one ${set.noun} to the next within ${stopsInWords(NINETY_FIVE * settingsStopsSd)}, their ranges within ${Math.round(NINETY_FIVE * settingsRangeSd)} R. A pick ${way === 'card' ? 'beside the card ' : ''}errs by about ${stopsInWords(eyeStops)}.`,
+      learned: `Learned from ${prints} in this set-up: from one ${set.noun} to the next within ${stopsInWords(NINETY_FIVE * settingsStopsSd)}, their ranges within ${Math.round(NINETY_FIVE * settingsRangeSd)} R. A pick ${way === 'card' ? 'beside the card ' : ''}errs by about ${stopsInWords(eyeStops)}.${left}`,
     }),
-    ...(misread > MISREAD && reading.made
+    ...(otherBox && { otherBox: boxWords(set) }),
+    ...(misread > MISREAD && reading.made && !otherBox
       ? { contradiction: MISREAD_WORDS }
       : first && { contradiction: oddWords(first, numbers[first.strip]!, current) }),
   };
 }
+
+const boxWords = ({ noun }: ContrastSet) =>
+  `From one ${noun} to the next this paper differs from that of earlier prints by more than a box’s own speed: a new box, or another lamp or ${noun}? What they taught counts for little meanwhile.`;
 
 /** Readings that are this probably wrong are named. */
 const MISREAD = 0.25;

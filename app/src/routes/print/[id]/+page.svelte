@@ -16,6 +16,7 @@
   import StripChoice from '$lib/stages/print/StripChoice.svelte';
 
   const print = usePrint();
+  let learned = $state<Learned>();
 
   useKeys([
     {
@@ -50,10 +51,10 @@
 <div class="mt-2 grid grid-cols-1 gap-x-12 gap-y-6 lg:grid-cols-[400px_minmax(0,1fr)_250px]">
   <Answer {print} />
   <section aria-label="Why, and what next">
-    <NextStep {print} />
+    <NextStep {print} onforget={() => void learned?.forget()} />
     <LookAgain {print} />
     <Aims {print} />
-    <Learned {print} />
+    <Learned bind:this={learned} {print} />
     <p class="mt-2 flex flex-wrap gap-x-5 text-[15px] text-soft">
       {#if print.before.length > 0}
         <button class="min-h-11 underline decoration-hair" onclick={() => print.back()}
