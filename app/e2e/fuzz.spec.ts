@@ -74,6 +74,7 @@ const pages = [
     '/print/setup',
     '/print/colour',
     '/print/two-negatives',
+    '/print/practice',
     '/calibrate',
     '/calibrate/comparisons',
   ],

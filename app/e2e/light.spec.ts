@@ -76,6 +76,7 @@ const otherPages = [
   '/print/setup/enlargers/new',
   '/print/setup/papers/new',
   '/print/two-negatives',
+  '/print/practice',
   '/print/two-negatives/3d9a5e10-0c7b-4f26-a1d4-000000000097',
   '/print/two-negatives/3d9a5e10-0c7b-4f26-a1d4-000000000097/sheet',
   '/print/two-negatives/3d9a5e10-0c7b-4f26-a1d4-000000000097/fire?what=two-b',

@@ -26,6 +26,7 @@ const pages = [
   './flash',
   './convert',
   '/print/setup',
+  '/print/practice',
   '/print/setup/enlargers/new',
   '/print/setup/papers/new',
 ];

@@ -29,7 +29,7 @@ async function pagesWithButton(page: Page): Promise<string[]> {
     ...['/film/rolls', '/film/rolls/new', `/film/rolls/${exposed.entry.id}`],
     ...['/film/tanks', `/film/tanks/${await first(page, 'tanks')}`],
     `/film/tanks/holders/${await first(page, 'holders')}`,
-    ...['/print', '.', './fire?what=strip', './readings', '/print/setup'],
+    ...['/print', '.', './fire?what=strip', './readings', '/print/setup', '/print/practice'],
     ...['/chemistry/baths', '/chemistry/baths/new', '/chemistry/cupboard'],
     ...['/chemistry/cupboard/new', '/chemistry/vessels'],
     `/print/setup/enlargers/${await first(page, 'enlargers')}`,

@@ -13,6 +13,7 @@ test('no page carries the schemas that the server checks by', async ({ page }) =
     '/film/recipes',
     '/print',
     '/print/proof',
+    '/print/practice',
     '/print/two-negatives/3d9a5e10-0c7b-4f26-a1d4-000000000097',
     '/print/two-negatives/3d9a5e10-0c7b-4f26-a1d4-000000000097/sheet',
     '/print/colour/3d9a5e10-0c7b-4f26-a1d4-000000000096',

@@ -93,7 +93,7 @@ export * from './exposure/see-probe.ts';
 export * from './exposure/next-strip.ts';
 export * from './exposure/first-strip.ts';
 export type * from './exposure/print-session.ts';
-export { readPrint, type OddLook, type PrintReading } from './exposure/read-print.ts';
+export { lookErrs, readPrint, type OddLook, type PrintReading } from './exposure/read-print.ts';
 export * from './exposure/strips-expected.ts';
 export * from './paper/paper.ts';
 export * from './paper/curve.ts';

@@ -245,3 +245,19 @@ export function readPrint(session: PrintSession): PrintReading {
     eyeStops: nextLook(belief),
   };
 }
+
+/**
+ * How far a look is expected to err, by what earlier prints have taught of whoever looks.
+ * @param session as for `readPrint`; its first strip need not have been looked at
+ * @returns one standard deviation, stops
+ * @throws Refusal `no-strip` without any strip
+ * @source mean over the eyes that there may be
+ * @example
+ * lookErrs({ paper: defaultPaper, set: contrastSet("filters"), highlightDensity: 0.1, shadowDensity: 1.72, lamp: { lagSeconds: 0.2, timerStepSeconds: 0.1 }, strips: [{ settingId: "2", choices: { kind: "stops", method: "separate", firstSeconds: 4, step: 0.5, patches: 7 }, lamp: { lagSeconds: 0.2, timerStepSeconds: 0.1 } }], earlier: [], wanted: certainties[1], mostParts: 1 }) // ≈ 0.0875
+ */
+export function lookErrs(session: PrintSession): number {
+  sound(session);
+  const [first] = session.strips;
+  if (!first) throw new Refusal('no-strip', '/strips', 'Plan a strip first.');
+  return nextLook(begunWith(session, priorOf(session, session, seenOn(first, 0).patches)));
+}

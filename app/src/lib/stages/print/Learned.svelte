@@ -45,6 +45,7 @@
       aria-expanded={showsEvidence}
       onclick={() => (showsEvidence = !showsEvidence)}>Show it</button
     >
+    <a class="slot-in inline-flex min-h-9 items-center" href="/print/practice">Practise</a>
     <button bind:this={forgetButton} class="slot-in min-h-9" onclick={() => void forget()}
       >Forget it</button
     >

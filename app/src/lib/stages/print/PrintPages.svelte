@@ -29,6 +29,7 @@
       : [
           { href: '/print/colour', name: 'Colour prints' },
           { href: '/print/two-negatives', name: 'Two negatives' },
+          { href: '/print/practice', name: 'Practice' },
         ]),
     { href: '/print/proof', name: 'Proof' },
     { href: '/print/setup', name: 'Enlargers and papers' },

@@ -53,21 +53,36 @@ export function earlierLooks(
   });
 }
 
-/** Another look is kept beside those before; one more than the most takes the place of the oldest of them. */
-export function keepLook(draft: PrintDraft, index: number, picks: Picks): void {
-  const strip = draft.earlier[index]!;
-  const { highlightTone, shadowTone, lookedAt } = draft;
+type Again = NonNullable<PrintDraft['earlier'][number]['again']>;
+/** What somebody looked for, and how. */
+type Aims = Pick<PrintDraft, 'highlightTone' | 'shadowTone' | 'lookedAt'>;
+
+/** Looks at a strip with another one: one more than the most takes the place of the oldest of them. */
+export function withLook(
+  again: Again | undefined,
+  picks: Picks,
+  { highlightTone, shadowTone, lookedAt }: Aims,
+): Again {
   const look = {
     highlight: picks.highlight === null ? null : { position: picks.highlight, tone: highlightTone },
     shadow: picks.shadow === null ? null : { position: picks.shadow, tone: shadowTone },
     ...(lookedAt && { way: lookedAt }),
   };
-  strip.again = [...(strip.again ?? []), look].slice(-MOST_LOOKS_AGAIN);
+  return [...(again ?? []), look].slice(-MOST_LOOKS_AGAIN);
+}
+
+/** The strip without its last look. */
+export function withoutLastLook<Strip extends { again?: Again }>(strip: Strip): Strip {
+  const { again = [], ...rest } = strip;
+  const left = again.slice(0, -1);
+  return { ...rest, ...(left.length > 0 && { again: left }) } as Strip;
+}
+
+export function keepLook(draft: PrintDraft, index: number, picks: Picks): void {
+  const strip = draft.earlier[index]!;
+  strip.again = withLook(strip.again, picks, draft);
 }
 
 export function takeLookBack(draft: PrintDraft, index: number): void {
-  const strip = draft.earlier[index]!;
-  const rest = (strip.again ?? []).slice(0, -1);
-  if (rest.length > 0) strip.again = rest;
-  else delete strip.again;
+  draft.earlier[index] = withoutLastLook(draft.earlier[index]!);
 }

@@ -3,6 +3,7 @@ import {
   certainties,
   convertSetup,
   learnDryDown,
+  lookErrs,
   planStrip,
   readPrint,
   stripsExpected,
@@ -307,13 +308,20 @@ export function sessionOf(
   }));
 }
 
-/** So many strips the advice expects before the print, the one that lies there unread included; nothing where that cannot be told. */
-export function stripsToGo(
-  ...[draft, current, on, now, prints, lamp]: Parameters<typeof sessionOf>
-) {
+type Asked = Parameters<typeof sessionOf>;
+
+/** A session of which nothing need have been seen yet. */
+function sessionToCome(...[draft, current, on, now, prints, lamp]: Asked): PrintSession {
   const earlier = teachers(draft, prints, on.kept).map(({ taught }) => taught);
   const { session } = printSession(draft, current, on, now, earlier, lamp);
   const guess = { ...USUAL_GUESS, settingId: draft.settingId, lamp };
-  const strips = session.strips.length > 0 ? session.strips : [guess];
-  return attempt(() => stripsExpected({ ...session, strips })).value;
+  return session.strips.length > 0 ? session : { ...session, strips: [guess] };
 }
+
+/** So many strips the advice expects before the print, the one that lies there unread included; nothing where that cannot be told. */
+export const stripsToGo = (...asked: Asked) =>
+  attempt(() => stripsExpected(sessionToCome(...asked))).value;
+
+/** How far a look at the next strip is expected to err, stops; nothing where that cannot be told. */
+export const nextLookErrs = (...asked: Asked) =>
+  attempt(() => lookErrs(sessionToCome(...asked))).value;

@@ -1,0 +1,162 @@
+<script lang="ts">
+  import { contrastSet, waysOfLooking, type WayOfLookingId } from '@katachron/core';
+  import { invalidateAll } from '$app/navigation';
+  import { format } from 'date-fns';
+  import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
+  import Button from '$lib/kit/Button.svelte';
+  import { put } from '$lib/kit/client.ts';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import Said from '$lib/kit/Said.svelte';
+  import SlotChoice from '$lib/kit/SlotChoice.svelte';
+  import type { Print, PrintBody } from '$lib/nouns/print/contract.ts';
+  import { nothingPicked, type Picks } from '$lib/stages/print/look-again.ts';
+  import PrintPages from '$lib/stages/print/PrintPages.svelte';
+  import {
+    apartWords,
+    eyeWords,
+    practiceStrips,
+    practised,
+    twiceWords,
+    unpractised,
+  } from '$lib/stages/print/practice.ts';
+  import StopRuler from '$lib/stages/print/StopRuler.svelte';
+  import { capital } from '$lib/words/capital.ts';
+
+  const { data } = $props();
+  const desk = useDesk();
+
+  let way = $state<WayOfLookingId>('eye');
+  let picks = $state.raw<Picks>(nothingPicked);
+  /** Strips that are not to hand this time. */
+  let passed = $state.raw<readonly string[]>([]);
+  let kept = $state.raw<{ readonly print: string; readonly index: number; words: string }>();
+  let problem = $state<string>();
+  let writing = $state(false);
+
+  const strips = $derived(practiceStrips(data.prints));
+  const open = $derived(strips.find(({ id }) => !passed.includes(id)));
+  const lookedAt = $derived(way === 'eye' ? undefined : way);
+  const highlight = $derived(open?.pickAt(picks.highlight));
+  const shadow = $derived(open?.pickAt(picks.shadow));
+  const twice = $derived(twiceWords(data.prints));
+  const keptPrint = $derived(data.prints.find(({ id }) => id === kept?.print));
+  const eye = $derived(keptPrint && eyeWords(keptPrint, data.prints, data.bench, lookedAt));
+
+  async function write(print: Print, body: PrintBody): Promise<boolean> {
+    if (writing) return false;
+    writing = true;
+    const outcome = await put<Print>(`/api/v1/prints/${print.id}`, body, print.version);
+    problem =
+      outcome.problem?.status === 409
+        ? 'This print’s record was changed meanwhile. What you picked is still here: keep it once more.'
+        : outcome.problem?.detail;
+    // Where somebody else wrote it meanwhile, the next try is based on theirs.
+    if (outcome.value || outcome.problem?.status === 409) await invalidateAll();
+    writing = false;
+    return outcome.value !== undefined;
+  }
+
+  async function keep() {
+    if (!open || (!highlight && !shadow)) return;
+    const { print, index } = open;
+    const words = apartWords(open, picks);
+    if (!(await write(print, practised(open, picks, lookedAt)))) return;
+    kept = { print: print.id, index, words };
+    picks = nothingPicked;
+  }
+
+  async function takeBack() {
+    if (!kept || !keptPrint) return;
+    if (await write(keptPrint, unpractised(keptPrint, kept.index))) kept = undefined;
+  }
+
+  function pass() {
+    if (!open) return;
+    passed = [...passed, open.id];
+    picks = nothingPicked;
+  }
+
+  useKeys([
+    { key: ' ', does: 'keep this look', run: () => void keep() },
+    { key: 'n', does: 'another strip: this one is not to hand', run: pass },
+    { key: 'u', does: 'take the last look back', run: () => void takeBack() },
+  ]);
+</script>
+
+<svelte:head><title>Practice · Katachron</title></svelte:head>
+
+<PrintPages />
+<h1 class="heading">Practice</h1>
+<p class="reason mt-2 max-w-[62ch]">
+  Take strips of finished prints from their box and, in white light, pick once more what is right on
+  each. What was picked then is out of sight. How far the two picks lie apart tells how finely you
+  see, and the next print on that paper is advised by it.
+</p>
+
+<div aria-live="polite">
+  {#if kept}
+    <p class="mt-4 text-[17px]" role="status">
+      Kept. {kept.words}
+      {#if eye}<Said words={eye} />{/if}
+      <button class="slot-in min-h-11" disabled={writing} onclick={() => void takeBack()}
+        >Take it back</button
+      >
+    </p>
+  {/if}
+</div>
+{#if problem}<p class="mt-2 text-trouble" role="alert">{problem}</p>{/if}
+
+{#if open}
+  {@const { print, name, looks, along, aims, ruler } = open}
+  <section class="mt-6" aria-label="The strip to look at">
+    <h2 class="break-words text-xl font-[560]">
+      {capital(name)}, of <a class="slot-in" href="/logbook/prints/{print.id}">{print.title}</a>
+    </h2>
+    <p class="text-[15px] text-soft">
+      Made {format(print.madeAtMs, 'd MMMM yyyy')}{print.setup.paper
+        ? ` on ${print.setup.paper}`
+        : ''}; looked at {looks === 1 ? 'once' : `${looks} times`}. {capital(aims)}.
+    </p>
+    <p class="text-[15px] text-soft">
+      It is looked at
+      <SlotChoice
+        label="How strips are looked at"
+        bind:value={way}
+        options={waysOfLooking}
+      />{#if way === 'card'}, dry beside dry{/if}.
+    </p>
+    <StopRuler
+      {ruler}
+      view={{
+        timerStep: print.setup.lamp.timerStepSeconds,
+        set: contrastSet(print.setup.contrastSetId),
+        ...(highlight && { highlight }),
+        ...(shadow && { shadow }),
+      }}
+      at={name}
+      {along}
+      light={desk.light}
+      onpick={(place, position) => (picks = { ...picks, [place]: position })}
+    />
+    <div class="mt-3 flex flex-wrap items-center gap-3">
+      <Button
+        main
+        keyHint="Space"
+        disabled={writing || (!highlight && !shadow)}
+        onclick={() => void keep()}>Keep this look</Button
+      >
+      <Button keyHint="N" onclick={pass}>Not to hand: another strip</Button>
+    </div>
+  </section>
+{:else if strips.length > 0}
+  <p class="mt-6 text-[17px]">
+    Those were all the strips.
+    <button class="slot-in min-h-11" onclick={() => (passed = [])}>From the first again</button>
+  </p>
+{:else}
+  <p class="mt-6 max-w-[62ch] text-[17px]">
+    No strips yet: those of finished prints come here, once a print was
+    <a class="slot-in" href="/print">made</a> and written down with what was picked on its strips.
+  </p>
+{/if}
+{#if twice}<p class="mt-6 text-[15px] text-soft"><Said words={twice} /></p>{/if}
