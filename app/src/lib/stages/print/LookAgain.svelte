@@ -1,14 +1,19 @@
 <script lang="ts">
   import { tick } from 'svelte';
-  import { useDesk } from '../../bench/desk/desk.svelte.ts';
   import Button from '../../kit/Button.svelte';
   import { MOST_LOOKS_AGAIN } from '../../nouns/strip/limits.ts';
-  import { earlierLooks, keepLook, nothingPicked, takeLookBack, type Picks } from './look-again.ts';
+  import FreshRuler from './FreshRuler.svelte';
+  import {
+    earlierLooks,
+    isPicked,
+    keepLook,
+    nothingPicked,
+    takeLookBack,
+    type Picks,
+  } from './look-again.ts';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
-  import StopRuler from './StopRuler.svelte';
 
   const { print }: { print: PrintInHand } = $props();
-  const desk = useDesk();
   const { draft } = $derived(print);
   const view = $derived(print.view());
   const strips = $derived(earlierLooks(draft, view));
@@ -19,8 +24,6 @@
   let kept = $state.raw<number>();
   const open = $derived(strips.find(({ index }) => index === looksAt));
   const keptStrip = $derived(strips.find(({ index }) => index === kept));
-  const highlight = $derived(open?.pickAt(picks.highlight));
-  const shadow = $derived(open?.pickAt(picks.shadow));
 
   let list = $state<HTMLElement>();
   /** What is pressed goes away with its ruler: the focus stays with the strip. */
@@ -68,7 +71,7 @@
   </p>
 {/if}
 {#if open}
-  {@const { index, name, ruler, along, looks } = open}
+  {@const { index, name, looks } = open}
   <section aria-label="A fresh look at {name}" class="mt-1">
     <p class="reason">
       What was picked on it is out of sight: look as if it were new. Both looks count, and how far
@@ -76,20 +79,9 @@
         ? ' The oldest look but the first is let go.'
         : ''}
     </p>
-    <StopRuler
-      {ruler}
-      view={{
-        ...{ timerStep: view.timerStep, set: view.set },
-        ...(highlight && { highlight }),
-        ...(shadow && { shadow }),
-      }}
-      at={name}
-      {along}
-      light={desk.light}
-      onpick={(place, position) => (picks = { ...picks, [place]: position })}
-    />
+    <FreshRuler strip={open} set={view.set} timerStep={view.timerStep} bind:picks />
     <div class="mt-2 flex flex-wrap items-center gap-3">
-      <Button disabled={!highlight && !shadow} onclick={() => keep(index)}>Keep this look</Button>
+      <Button disabled={!isPicked(picks)} onclick={() => keep(index)}>Keep this look</Button>
       <button class="slot-in min-h-11" onclick={() => leave(index)}>Leave it</button>
     </div>
   </section>

@@ -9,6 +9,7 @@ type Place = 'highlight' | 'shadow';
 /** What is picked at a look, from 0. */
 export type Picks = Readonly<Record<Place, number | null>>;
 export const nothingPicked: Picks = { highlight: null, shadow: null };
+export const isPicked = ({ highlight, shadow }: Picks) => (highlight ?? shadow) !== null;
 
 /** An earlier strip that can be looked at again. */
 export interface EarlierLook {

@@ -2,14 +2,14 @@
   import { contrastSet, waysOfLooking, type WayOfLookingId } from '@katachron/core';
   import { invalidateAll } from '$app/navigation';
   import { format } from 'date-fns';
-  import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
   import Button from '$lib/kit/Button.svelte';
   import { put } from '$lib/kit/client.ts';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import Said from '$lib/kit/Said.svelte';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
   import type { Print, PrintBody } from '$lib/nouns/print/contract.ts';
-  import { nothingPicked, type Picks } from '$lib/stages/print/look-again.ts';
+  import { isPicked, nothingPicked, type Picks } from '$lib/stages/print/look-again.ts';
+  import FreshRuler from '$lib/stages/print/FreshRuler.svelte';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
   import {
     apartWords,
@@ -19,11 +19,9 @@
     twiceWords,
     unpractised,
   } from '$lib/stages/print/practice.ts';
-  import StopRuler from '$lib/stages/print/StopRuler.svelte';
   import { capital } from '$lib/words/capital.ts';
 
   const { data } = $props();
-  const desk = useDesk();
 
   let way = $state<WayOfLookingId>('eye');
   let picks = $state.raw<Picks>(nothingPicked);
@@ -36,8 +34,6 @@
   const strips = $derived(practiceStrips(data.prints));
   const open = $derived(strips.find(({ id }) => !passed.includes(id)));
   const lookedAt = $derived(way === 'eye' ? undefined : way);
-  const highlight = $derived(open?.pickAt(picks.highlight));
-  const shadow = $derived(open?.pickAt(picks.shadow));
   const twice = $derived(twiceWords(data.prints));
   const keptPrint = $derived(data.prints.find(({ id }) => id === kept?.print));
   const eye = $derived(keptPrint && eyeWords(keptPrint, data.prints, data.bench, lookedAt));
@@ -57,7 +53,7 @@
   }
 
   async function keep() {
-    if (!open || (!highlight && !shadow)) return;
+    if (!open || !isPicked(picks)) return;
     const { print, index } = open;
     const words = apartWords(open, picks);
     if (!(await write(print, practised(open, picks, lookedAt)))) return;
@@ -107,7 +103,7 @@
 {#if problem}<p class="mt-2 text-trouble" role="alert">{problem}</p>{/if}
 
 {#if open}
-  {@const { print, name, looks, along, aims, ruler } = open}
+  {@const { print, name, looks, aims } = open}
   <section class="mt-6" aria-label="The strip to look at">
     <h2 class="break-words text-xl font-[560]">
       {capital(name)}, of <a class="slot-in" href="/logbook/prints/{print.id}">{print.title}</a>
@@ -125,24 +121,17 @@
         options={waysOfLooking}
       />{#if way === 'card'}, dry beside dry{/if}.
     </p>
-    <StopRuler
-      {ruler}
-      view={{
-        timerStep: print.setup.lamp.timerStepSeconds,
-        set: contrastSet(print.setup.contrastSetId),
-        ...(highlight && { highlight }),
-        ...(shadow && { shadow }),
-      }}
-      at={name}
-      {along}
-      light={desk.light}
-      onpick={(place, position) => (picks = { ...picks, [place]: position })}
+    <FreshRuler
+      strip={open}
+      set={contrastSet(print.setup.contrastSetId)}
+      timerStep={print.setup.lamp.timerStepSeconds}
+      bind:picks
     />
     <div class="mt-3 flex flex-wrap items-center gap-3">
       <Button
         main
         keyHint="Space"
-        disabled={writing || (!highlight && !shadow)}
+        disabled={writing || !isPicked(picks)}
         onclick={() => void keep()}>Keep this look</Button
       >
       <Button keyHint="N" onclick={pass}>Not to hand: another strip</Button>
