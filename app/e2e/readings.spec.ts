@@ -32,7 +32,7 @@ test('where ten prints were read before, the next one is printed without a strip
   await page.getByRole('button', { name: /^To the print/ }).click();
   await expect(page.getByTestId('setting')).toHaveText('2');
   await expect(
-    page.getByText(/the time follows from prints that were right before\.$/),
+    page.getByText(/the time follows from prints that were right before\. On a box of paper newer/),
   ).toBeVisible();
   await expect(page.getByRole('button', { name: /^A strip first, all the same/ })).toBeVisible();
 

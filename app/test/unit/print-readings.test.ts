@@ -77,6 +77,7 @@ describe('what was read of a negative', () => {
     expect(Number(view.dial)).toBeLessThan(13.1);
     expect(view.reasons).toEqual([
       'The contrast is what was read of the negative: filter 2; the time follows from prints that were right before.',
+      'On a box of paper newer than theirs make a strip first: it may be faster or slower.',
     ]);
     expect(view.advice).toMatch(/Another strip is not worth the paper\.$/);
     expect(placedStrip(draft, bench, view)).toBeUndefined();

@@ -48,7 +48,11 @@ export function printReason(
   if (contrastBy === 'readings') {
     const is = `contrast is what was read of the negative: ${set.noun} ${setting.name}`;
     if (!highlight && !shadow) {
-      return [`The ${is}; the time follows from prints that were right before.`];
+      return [
+        `The ${is}; the time follows from prints that were right before.`,
+        // Nothing has looked at the paper yet.
+        'On a box of paper newer than theirs make a strip first: it may be faster or slower.',
+      ];
     }
     return [`The ${highlight ? 'highlight' : 'shadow'} was picked; the ${is}.`];
   }
