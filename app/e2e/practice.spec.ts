@@ -31,6 +31,17 @@ test('strips of finished prints are looked at once more, and teach', async ({ pa
   data.strips = made(draft, title, 0)!.strips.slice(0, 1);
   const id = randomUUID();
   expect((await page.request.put(`/api/v1/prints/${id}`, { data })).status()).toBe(201);
+  // The next one in the box is shorter.
+  const [whole] = data.strips as { choices: object; patchSeconds: number[] }[];
+  const short = {
+    ...{ ...whole, choices: { ...whole!.choices, patches: 4 } },
+    patchSeconds: whole!.patchSeconds.slice(0, 4),
+    highlight: { position: 2, tone: 'VIII' },
+    shadow: { position: 3, tone: 'II' },
+  };
+  const next = { ...data, title: 'Punty rod, short', madeAtMs: data.madeAtMs + 1, strips: [short] };
+  const put = await page.request.put(`/api/v1/prints/${randomUUID()}`, { data: next });
+  expect(put.status()).toBe(201);
   await open(page, '/print');
   await page.getByRole('link', { name: 'Practice' }).click();
   await expect(page.getByRole('heading', { name: 'Practice' })).toBeVisible();
@@ -54,6 +65,8 @@ test('strips of finished prints are looked at once more, and teach', async ({ pa
   );
   await expect(said).toContainText('By all strips on Punty gloss a pick of yours by eye errs by');
   await expect(page.getByText(/picks were made twice/)).toBeVisible();
+  await expect(strip.getByRole('heading', { name: /Punty rod, short/ })).toBeVisible();
+  await expect(strip.getByRole('slider', { name: /nothing picked yet/ })).toHaveCount(2);
   const record = page.getByRole('link', { name: title });
   await page.request.get(`/api/v1/prints/${id}`).then(async (answer) => {
     const kept = (await answer.json()) as { strips: { again?: unknown[] }[] };

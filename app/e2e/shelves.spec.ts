@@ -360,6 +360,7 @@ test('a step is dragged to its place, and the steps being changed are accessible
     page
       .locator('[data-step]')
       .evaluateAll((rows) => rows.map((row) => row.getAttribute('data-step')));
+  await expect(page.locator('[data-step="wash"]')).toBeVisible();
   const before = await steps();
   const from = (await page.getByRole('button', { name: 'Drag Stop, acid' }).boundingBox())!;
   const to = (await page.locator('[data-step="wash"]').boundingBox())!;

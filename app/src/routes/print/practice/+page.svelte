@@ -24,7 +24,7 @@
   const { data } = $props();
 
   let way = $state<WayOfLookingId>('eye');
-  let picks = $state.raw<Picks>(nothingPicked);
+  let picked = $state.raw<{ readonly of: string; readonly picks: Picks }>();
   /** Strips that are not to hand this time. */
   let passed = $state.raw<readonly string[]>([]);
   let kept = $state.raw<{ readonly print: string; readonly index: number; words: string }>();
@@ -33,6 +33,8 @@
 
   const strips = $derived(practiceStrips(data.prints));
   const open = $derived(strips.find(({ id }) => !passed.includes(id)));
+  /** Picks are of one strip: the next one may have fewer patches. */
+  const picks = $derived(open && picked?.of === open.id ? picked.picks : nothingPicked);
   const lookedAt = $derived(way === 'eye' ? undefined : way);
   const twice = $derived(twiceWords(data.prints));
   const keptPrint = $derived(data.prints.find(({ id }) => id === kept?.print));
@@ -58,7 +60,7 @@
     const words = apartWords(open, picks);
     if (!(await write(print, practised(open, picks, lookedAt)))) return;
     kept = { print: print.id, index, words };
-    picks = nothingPicked;
+    picked = undefined;
   }
 
   async function takeBack() {
@@ -69,7 +71,7 @@
   function pass() {
     if (!open) return;
     passed = [...passed, open.id];
-    picks = nothingPicked;
+    picked = undefined;
   }
 
   useKeys([
@@ -125,7 +127,7 @@
       strip={open}
       set={contrastSet(print.setup.contrastSetId)}
       timerStep={print.setup.lamp.timerStepSeconds}
-      bind:picks
+      bind:picks={() => picks, (now) => (picked = { of: open.id, picks: now })}
     />
     <div class="mt-3 flex flex-wrap items-center gap-3">
       <Button
