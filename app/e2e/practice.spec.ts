@@ -67,6 +67,9 @@ test('strips of finished prints are looked at once more, and teach', async ({ pa
   await expect(page.getByText(/picks were made twice/)).toBeVisible();
   await expect(strip.getByRole('heading', { name: /Punty rod, short/ })).toBeVisible();
   await expect(strip.getByRole('slider', { name: /nothing picked yet/ })).toHaveCount(2);
+  // What was just looked at does not come again by itself.
+  await page.keyboard.press('n');
+  await expect(own).toHaveCount(0);
   const record = page.getByRole('link', { name: title });
   await page.request.get(`/api/v1/prints/${id}`).then(async (answer) => {
     const kept = (await answer.json()) as { strips: { again?: unknown[] }[] };

@@ -80,8 +80,8 @@ describe('practice', () => {
       'The highlight with ½ stop less light than at first.',
     );
     expect(twiceWords(four)).toBeUndefined();
-    expect(twiceWords(lookedAtAgain(four, 1))).toBe(
-      '24 picks were made twice, half of them within 0.13 stop of the first.',
+    expect(twiceWords(lookedAtAgain(four, 2))).toBe(
+      '24 picks were made twice, half of them within 0.25 stop of the first.',
     );
   });
 

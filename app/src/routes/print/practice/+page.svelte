@@ -25,9 +25,9 @@
 
   let way = $state<WayOfLookingId>('eye');
   let picked = $state.raw<{ readonly of: string; readonly picks: Picks }>();
-  /** Strips that are not to hand this time. */
+  /** Strips that are not to hand this time, or were just looked at: so soon it would be no fresh look. */
   let passed = $state.raw<readonly string[]>([]);
-  let kept = $state.raw<{ readonly print: string; readonly index: number; words: string }>();
+  let kept = $state.raw<{ id: string; print: string; index: number; words: string }>();
   let problem = $state<string>();
   let writing = $state(false);
 
@@ -56,16 +56,20 @@
 
   async function keep() {
     if (!open || !isPicked(picks)) return;
-    const { print, index } = open;
+    const { id, print, index } = open;
     const words = apartWords(open, picks);
     if (!(await write(print, practised(open, picks, lookedAt)))) return;
-    kept = { print: print.id, index, words };
+    kept = { id, print: print.id, index, words };
+    passed = [...passed, id];
     picked = undefined;
   }
 
   async function takeBack() {
     if (!kept || !keptPrint) return;
-    if (await write(keptPrint, unpractised(keptPrint, kept.index))) kept = undefined;
+    const { id, index } = kept;
+    if (!(await write(keptPrint, unpractised(keptPrint, index)))) return;
+    kept = undefined;
+    passed = passed.filter((one) => one !== id);
   }
 
   function pass() {
@@ -113,7 +117,7 @@
     <p class="text-[15px] text-soft">
       Made {format(print.madeAtMs, 'd MMMM yyyy')}{print.setup.paper
         ? ` on ${print.setup.paper}`
-        : ''}; looked at {looks === 1 ? 'once' : `${looks} times`}. {capital(aims)}.
+        : ''}; looked at {['once', 'twice'][looks - 1] ?? `${looks} times`}. {capital(aims)}.
     </p>
     <p class="text-[15px] text-soft">
       It is looked at
