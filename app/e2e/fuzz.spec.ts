@@ -232,8 +232,10 @@ for (const half of [0, 1]) {
           return { answer, text, slow: Date.now() - begun > HANG_MS };
         };
         const first = await ask();
-        // A machine that stalled is slow once; a question that hangs the server is so each time.
-        const { answer, text, slow } = first.slow ? await ask() : first;
+        // A machine that stalled is slow once, and a connection that was closed as idle just when it was used is lost once; a
+        // question that hangs the server, or fells it, does so each time.
+        const { answer, text, slow } =
+          first.slow || first.answer.status === 0 ? await ask() : first;
         if (answer.status >= 500 || answer.status === 0 || slow) {
           const sent = (body ?? headers.cookie ?? '').slice(0, 600);
           faults.push(
