@@ -75,8 +75,9 @@ test('strips of finished prints are looked at once more, and teach', async ({ pa
     const kept = (await answer.json()) as { strips: { again?: unknown[] }[] };
     expect(kept.strips[0]!.again).toHaveLength(1);
   });
-  await page.keyboard.press('u');
+  await said.getByRole('button', { name: 'Take it back' }).click();
   await expect(said).toHaveCount(0);
+  await expect(strip).toBeFocused();
   await comeTo(page);
   await record.first().click();
   await expect(page).toHaveURL(new RegExp(id));

@@ -3,6 +3,7 @@ import { newDraft } from '../../nouns/in-hand/begin.ts';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { Print, PrintBody } from '../../nouns/print/contract.ts';
 import { attempt } from '../../words/attempt.ts';
+import { capital } from '../../words/capital.ts';
 import { stopsInWords } from '../../words/fraction.ts';
 import { sameName } from '../../words/same-name.ts';
 import {
@@ -60,6 +61,10 @@ const withStrip = (print: Print, index: number, change: (strip: Strip) => Strip)
   return { ...body, strips: body.strips.map((one, at) => (at === index ? change(one) : one)) };
 };
 
+/** "once", "twice", "3 times": how often a strip was looked at. */
+export const timesWords = (looks: number): string =>
+  ['once', 'twice'][looks - 1] ?? `${looks} times`;
+
 /** The record of a print with another look at one of its strips. */
 export const practised = (
   { print, index }: Pick<PracticeStrip, 'print' | 'index'>,
@@ -99,7 +104,7 @@ export function apartWords({ print, index }: PracticeStrip, picks: Picks): strin
     ];
   });
   const sentence = said.join(', ');
-  return sentence === '' ? '' : `${sentence[0]!.toUpperCase()}${sentence.slice(1)}.`;
+  return sentence === '' ? '' : `${capital(sentence)}.`;
 }
 
 /** How far looks made twice lie apart, in a sentence; nothing before there are any. */

@@ -2,6 +2,7 @@
   import { contrastSet, waysOfLooking, type WayOfLookingId } from '@katachron/core';
   import { invalidateAll } from '$app/navigation';
   import { format } from 'date-fns';
+  import { tick } from 'svelte';
   import Button from '$lib/kit/Button.svelte';
   import { put } from '$lib/kit/client.ts';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
@@ -16,6 +17,7 @@
     eyeWords,
     practiceStrips,
     practised,
+    timesWords,
     twiceWords,
     unpractised,
   } from '$lib/stages/print/practice.ts';
@@ -30,6 +32,7 @@
   let kept = $state.raw<{ id: string; print: string; index: number; words: string }>();
   let problem = $state<string>();
   let writing = $state(false);
+  let section = $state<HTMLElement>();
 
   const strips = $derived(practiceStrips(data.prints));
   const open = $derived(strips.find(({ id }) => !passed.includes(id)));
@@ -40,13 +43,13 @@
   const keptPrint = $derived(data.prints.find(({ id }) => id === kept?.print));
   const eye = $derived(keptPrint && eyeWords(keptPrint, data.prints, data.bench, lookedAt));
 
-  async function write(print: Print, body: PrintBody): Promise<boolean> {
+  async function write(print: Print, body: PrintBody, again: string): Promise<boolean> {
     if (writing) return false;
     writing = true;
     const outcome = await put<Print>(`/api/v1/prints/${print.id}`, body, print.version);
     problem =
       outcome.problem?.status === 409
-        ? 'This print’s record was changed meanwhile. What you picked is still here: keep it once more.'
+        ? `This print’s record was changed meanwhile. ${again}`
         : outcome.problem?.detail;
     // Where somebody else wrote it meanwhile, the next try is based on theirs.
     if (outcome.value || outcome.problem?.status === 409) await invalidateAll();
@@ -58,18 +61,23 @@
     if (!open || !isPicked(picks)) return;
     const { id, print, index } = open;
     const words = apartWords(open, picks);
-    if (!(await write(print, practised(open, picks, lookedAt)))) return;
+    const again = 'What you picked is still here: keep it once more.';
+    if (!(await write(print, practised(open, picks, lookedAt), again))) return;
     kept = { id, print: print.id, index, words };
     passed = [...passed, id];
-    picked = undefined;
+    // Another strip may have been picked on while this was written.
+    if (picked?.of === id) picked = undefined;
   }
 
   async function takeBack() {
     if (!kept || !keptPrint) return;
     const { id, index } = kept;
-    if (!(await write(keptPrint, unpractised(keptPrint, index)))) return;
+    if (!(await write(keptPrint, unpractised(keptPrint, index), 'Take it back once more.'))) return;
     kept = undefined;
     passed = passed.filter((one) => one !== id);
+    await tick();
+    // What was pressed went away.
+    section?.focus({ preventScroll: true });
   }
 
   function pass() {
@@ -110,14 +118,14 @@
 
 {#if open}
   {@const { print, name, looks, aims } = open}
-  <section class="mt-6" aria-label="The strip to look at">
+  <section bind:this={section} tabindex="-1" class="mt-6" aria-label="The strip to look at">
     <h2 class="break-words text-xl font-[560]">
       {capital(name)}, of <a class="slot-in" href="/logbook/prints/{print.id}">{print.title}</a>
     </h2>
     <p class="text-[15px] text-soft">
       Made {format(print.madeAtMs, 'd MMMM yyyy')}{print.setup.paper
         ? ` on ${print.setup.paper}`
-        : ''}; looked at {['once', 'twice'][looks - 1] ?? `${looks} times`}. {capital(aims)}.
+        : ''}; looked at {timesWords(looks)}. {capital(aims)}.
     </p>
     <p class="text-[15px] text-soft">
       It is looked at
