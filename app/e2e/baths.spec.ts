@@ -181,3 +181,37 @@ test('a spent bath is said on the print’s page, and once more before the sheet
     headers: { 'if-match': '"1"' },
   });
 });
+
+test('a bath that is emptied by its ledger is called empty, and every page goes on', async ({
+  page,
+}) => {
+  const id = '6f0c2d3e-8a41-4b7c-9d15-0000000000e1';
+  await page.request.put(`/api/v1/baths/${id}`, {
+    data: {
+      ...{ name: 'Fixer poured away', use: 'fixer', mixedAtMs: Date.now() - 86_400_000, tests: [] },
+      ...{ volumeMl: 1000, keeping: { fullDays: 10, halfFullDays: 5 }, filmCm2PerLitre: 4644 },
+    },
+  });
+  await open(page, `/chemistry/baths/${id}`);
+  await page.getByRole('button', { name: /^What happened/ }).click();
+  await page.getByRole('radio', { name: /^some was taken out/ }).click();
+  await page.getByRole('button', { name: /^How much/ }).click();
+  await page.getByRole('textbox', { name: 'How much' }).fill('1000');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByTestId('verdict')).toHaveText('Empty');
+  await expect(page.getByText('What is put in now is fresh.')).toBeVisible();
+  for (const path of ['/', '/film', '/print', '/chemistry/baths', '/chemistry/cupboard']) {
+    expect((await page.request.get(path)).status(), path).toBe(200);
+  }
+  await open(page, '/film');
+  await expect(page.getByTestId('through')).not.toContainText('Fixer poured away');
+  await open(page, `/chemistry/baths/${id}`);
+  await page.getByRole('button', { name: /^What happened/ }).click();
+  await page.getByRole('radio', { name: /^it was topped up/ }).click();
+  await page.getByRole('button', { name: /^How much/ }).click();
+  await page.getByRole('textbox', { name: 'How much' }).fill('500');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByTestId('verdict')).toHaveText('Fresh');
+});

@@ -15,6 +15,7 @@ const fixer: BathFacts = {
   ...{ volumeMl: 2000, mixedAtMs: 0 },
   ...{ filmCm2PerLitre: 9 * ROLL_EQUIVALENT_CM2, paperCm2PerLitre: 32_000 },
 };
+const fixerLimits = { filmCm2PerLitre: 9 * ROLL_EQUIVALENT_CM2 };
 const keeping = { fullDays: 180, halfFullDays: 60 };
 const film = (areaCm2: number, atMs = 1): BathEntry => ({ kind: 'film', atMs, areaCm2 });
 const PRINT_CM2 = 20.32 * 25.4;
@@ -125,6 +126,78 @@ describe('the ledger of a bath', () => {
         expect(state.paperCm2).toBeCloseTo(sum('paper'), 6);
       }),
       { seed: 3, numRuns: 200 },
+    );
+  });
+});
+
+describe('an empty bath', () => {
+  const bottle: BathFacts = {
+    ...{ volumeMl: 1000, mixedAtMs: 0 },
+    keeping: { fullDays: 10, halfFullDays: 5 },
+  };
+  const out = (volumeMl: number, atMs: number): BathEntry => ({
+    ...{ kind: 'taken-out', volumeMl, atMs },
+  });
+
+  it('is called empty, ages nothing, and has no room', () => {
+    for (const volumeMl of [1000, 1500]) {
+      const state = bathState({ ...bottle, ...fixerLimits }, [out(volumeMl, 1000)], 3 * DAY);
+      expect(state).toMatchObject({ verdict: 'empty', volumeMl: 0, leftFilmCm2: 0 });
+      expect(state.age).toBeUndefined();
+      expect(state.keepsUntilMs).toBeUndefined();
+    }
+  });
+
+  it('what is put into it afterwards is fresh, in age and in what went through', () => {
+    const again = bathState(
+      { ...bottle, ...fixerLimits },
+      [
+        film(4000),
+        out(1000, 9 * DAY),
+        { kind: 'topped-up', atMs: 12 * DAY, volumeMl: 1000 },
+        film(ROLL_EQUIVALENT_CM2, 13 * DAY),
+      ],
+      14 * DAY,
+    );
+    expect(again.verdict).toBe('fresh');
+    expect(again.age).toBeCloseTo(0.2, 9);
+    expect(again.used).toBeCloseTo(1 / 9, 9);
+    expect(again.keepsUntilMs! / DAY).toBeCloseTo(22, 6);
+  });
+
+  it('a keeping time that was over stays over when it was, however little is left in the bottle now', () => {
+    const state = bathState(bottle, [out(999, 20 * DAY)], 40 * DAY);
+    expect(state.keepsUntilMs! / DAY).toBeCloseTo(10, 9);
+  });
+
+  it('no ledger is refused', () => {
+    const ml = fc.oneof(
+      fc.constantFrom(0.01, 500, 1000, 100_000),
+      fc.double({ min: 0.01, max: 2000, noNaN: true }),
+    );
+    const atMs = fc.integer({ min: 0, max: 8_640_000_000_000 });
+    const areaCm2 = fc.constantFrom(-1_000_000, -516, 0, 516, 1_000_000);
+    const volumes = ['topped-up', 'replenished', 'taken-out', 'handed-in'] as const;
+    const entry: fc.Arbitrary<BathEntry> = fc.oneof(
+      fc.record({ kind: fc.constantFrom('film' as const, 'paper' as const), atMs, areaCm2 }),
+      fc.record({ kind: fc.constantFrom(...volumes), atMs, volumeMl: ml }),
+    );
+    const days = fc.constantFrom(1e-9, 0.5, 10_000);
+    const facts = fc.record(
+      {
+        ...{ volumeMl: ml, mixedAtMs: atMs, bottleMl: ml, trayHours: days },
+        keeping: fc.record({ fullDays: days, halfFullDays: days }),
+        filmCm2PerLitre: fc.constantFrom(1e-9, 4644, 1_000_000),
+      },
+      { requiredKeys: ['volumeMl', 'mixedAtMs'] },
+    );
+    fc.assert(
+      fc.property(facts, fc.array(entry, { maxLength: 8 }), atMs, (bath, entries, nowMs) => {
+        const { verdict, volumeMl, keepsUntilMs = 0 } = bathState(bath, entries, nowMs);
+        expect(verdict === 'empty').toBe(volumeMl === 0);
+        expect(Math.abs(keepsUntilMs)).toBeLessThan(8.64e15);
+      }),
+      { numRuns: 20_000 },
     );
   });
 });

@@ -12,10 +12,11 @@ export interface Schema {
   readonly type?: string;
   readonly properties?: Readonly<Record<string, Schema>>;
   readonly required?: readonly string[];
-  readonly items?: Schema;
+  readonly items?: Schema | readonly Schema[];
   readonly minItems?: number;
   readonly maxItems?: number;
   readonly minimum?: number;
+  readonly exclusiveMinimum?: number;
   readonly maximum?: number;
   readonly multipleOf?: number;
   readonly minLength?: number;
@@ -66,10 +67,20 @@ const words = [
   '100%_\\',
   '"q"\n',
   '-',
+  // What is typed into a field of numbers.
+  '0',
+  '-5',
+  '7',
+  '1e9',
+  '0.01',
 ];
 
 export class Maker {
-  constructor(readonly random: () => number) {}
+  /** `known` are ids of what is kept: half of all ids made are among them. */
+  constructor(
+    readonly random: () => number,
+    readonly known: readonly string[] = [],
+  ) {}
 
   one<Value>(list: readonly Value[]): Value {
     return list[Math.floor(this.random() * list.length)]!;
@@ -94,7 +105,8 @@ export class Maker {
       null: () => null,
       string: () => this.#text(schema),
     };
-    return makers[schema.type ?? 'object']?.() ?? {};
+    const maker = makers[schema.type ?? 'object'];
+    return maker ? maker() : {};
   }
 
   #object({ properties = {}, required = [], if: condition, then, else: other }: Schema) {
@@ -115,12 +127,14 @@ export class Maker {
   }
 
   #array({ items, minItems = 0, maxItems = minItems + 4 }: Schema): unknown[] {
+    if (Array.isArray(items)) return items.map((item: Schema) => this.make(item));
     const most = this.random() < 0.1 ? maxItems : Math.min(maxItems, minItems + 3);
     const length = minItems + Math.floor(this.random() * (most - minItems + 1));
-    return Array.from({ length }, () => this.make(items));
+    return Array.from({ length }, () => this.make(items as Schema | undefined));
   }
 
-  #number({ minimum = -1e6, maximum = 1e6, multipleOf }: Schema): number {
+  #number({ exclusiveMinimum = -1e6, maximum = 1e6, multipleOf, ...more }: Schema): number {
+    const minimum = more.minimum ?? exclusiveMinimum + 1e-9;
     const between = minimum + (maximum - minimum) * this.random();
     const near = minimum + Math.min(maximum - minimum, 20) * this.random();
     const value = this.one([minimum, maximum, between, near, near]);
@@ -129,7 +143,9 @@ export class Maker {
   }
 
   #text({ format, pattern, minLength = 0, maxLength = 200 }: Schema): string {
-    if (format === 'uuid') return randomUUID();
+    if (format === 'uuid') {
+      return this.known.length > 0 && this.random() < 0.5 ? this.one(this.known) : randomUUID();
+    }
     if (pattern) return this.one(['2026-01-24', '0000-00-00', '2026-02-31']);
     const text = (this.random() < 0.1 ? 'W'.repeat(maxLength) : this.one(words)).slice(
       0,

@@ -170,9 +170,12 @@ describe('the description', () => {
         '/api/v1/rolls/{id}',
         '/api/v1/rolls/{id}/events/{event}',
         '/api/v1/prints/{id}',
+        '/api/v1/colour-prints/{id}',
+        '/api/v1/two-negatives/{id}',
         '/api/health',
       ]),
     );
+    for (const path of Object.keys(body.paths)) expect(path).toMatch(/^[\w./{}-]+$/);
   });
 
   it('every example in it fits the schema beside it', () => {

@@ -3,6 +3,7 @@ import { BathBody, bathExample, type Bath } from '../../src/lib/nouns/bath/contr
 import { bathForm, bathInUnit, readBath, type BathForm } from '../../src/lib/nouns/bath/form.ts';
 import type { KeptEntry } from '../../src/lib/nouns/bath/ledger.ts';
 import { splitBath } from '../../src/lib/nouns/bath/split.ts';
+import { leftOf, placedBaths, standingBaths } from '../../src/lib/nouns/bath/standing.ts';
 import { stateOf } from '../../src/lib/nouns/bath/state.ts';
 import { fits } from '../../src/lib/server/validation.ts';
 import { bathView } from '../../src/lib/stages/chemistry/bath-view.ts';
@@ -57,6 +58,39 @@ describe('a bath that is written down', () => {
   });
 });
 
+describe('a bath of which all was taken out', () => {
+  const tired: Bath = {
+    ...bath,
+    volumeMl: 1000,
+    mixedAtMs: 0,
+    keeping: { fullDays: 10, halfFullDays: 5 },
+  };
+  const gone = [entry({ kind: 'taken-out', atMs: 1000, volumeMl: 1000 })];
+
+  it('is called empty, and says nothing of its age', () => {
+    const view = bathView(tired, gone, now, 'ml');
+    expect(view.word).toBe('Empty');
+    expect(view.sentences).toEqual([
+      'All of it was taken out or handed in. What is put in now is fresh.',
+    ]);
+    expect(view.cautions).toEqual(['Nothing is left in it, by its ledger.']);
+  });
+
+  it('is poured into no tray by itself, nor counted as room for an evening', () => {
+    const standing = standingBaths([tired, { ...bath, id: 'full' }], { b: gone }, now);
+    expect(standing.map(({ id, state }) => [id, state.verdict])).toEqual([
+      ['full', 'fresh'],
+      ['b', 'empty'],
+    ]);
+    const [fix] = placedBaths(
+      standing.filter(({ id }) => id === 'b'),
+      { kinds: ['fix'] },
+    );
+    expect(fix?.bath).toBeUndefined();
+    expect(leftOf(standing[1]!)).toBe(0);
+  });
+});
+
 describe('a bath in two bottles', () => {
   const ids = { bath: 'b2', film: 'f', paper: 'p', out: 'o' };
   it('each knows its share of what went through, and nothing is lost', () => {
@@ -64,11 +98,11 @@ describe('a bath in two bottles', () => {
       entry({ kind: 'film', atMs: now, areaCm2: 2064 }, 'e1'),
       entry({ kind: 'paper', atMs: now, areaCm2: 1600 }, 'e2'),
     ];
-    const before = stateOf(bath, through, now)!;
+    const before = stateOf(bath, through, now)!.value!;
     const { other, carried, out } = splitBath(bath, before, 500, ids, now);
     expect(other).toMatchObject({ name: 'Fixer, second bottle', volumeMl: 500, mixedAtMs: now });
-    const second = stateOf({ ...bath, ...other, id: 'b2' }, carried, now)!;
-    const first = stateOf(bath, [...through, out], now)!;
+    const second = stateOf({ ...bath, ...other, id: 'b2' }, carried, now)!.value!;
+    const first = stateOf(bath, [...through, out], now)!.value!;
     expect([first.volumeMl, second.volumeMl]).toEqual([1500, 500]);
     expect(first.filmCm2 + second.filmCm2).toBeCloseTo(2064, 9);
     expect(first.paperCm2 + second.paperCm2).toBeCloseTo(1600, 9);
@@ -77,7 +111,7 @@ describe('a bath in two bottles', () => {
   });
 
   it('not all of it, and not nothing', () => {
-    const state = stateOf(bath, [], now)!;
+    const state = stateOf(bath, [], now)!.value!;
     for (const ml of [0, 2000, 9000]) {
       expect(() => splitBath(bath, state, ml, ids, now)).toThrow(/Less than there is/);
     }

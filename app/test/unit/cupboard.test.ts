@@ -193,6 +193,9 @@ describe('what is left, and what an evening takes', () => {
     expect(lines[0]!.sentences).toEqual([expect.stringContaining('Handed in:')]);
     const opened = stockView({ ...none, substances: [{ ...tansy, ...open }] }, evening, 'ml', now);
     expect(opened.lines[0]!.sentences[0]).toMatch(/^Open, it keeps until about/);
+    const drop = { ...tansy, ...open, haveMl: 0.01, sizeMl: 100_000 };
+    const nearly = stockView({ ...none, substances: [drop] }, evening, 'ml', now);
+    expect(nearly.lines[0]!.cautions).toContainEqual(expect.stringMatching(/longer than it keeps/));
   });
 
   it('what runs out is on the list, with its price', () => {

@@ -39,10 +39,18 @@ export interface BathContents {
   readonly paperCm2: number;
 }
 
-/** How much of what went through is still in it when a share of it is poured off. */
+/** Less than this clings to the walls, ml: nobody pours it, and nothing is said of how it keeps. */
+const CLINGS_ML = 0.01;
+
+/** Nothing is left of it that could be poured. */
+export const isEmpty = ({ volumeMl }: Pick<BathContents, 'volumeMl'>): boolean =>
+  volumeMl < CLINGS_ML;
+
+/** How much of what went through is still in it when a share of it is poured off; of an empty one nothing. */
 const without = (contents: BathContents, volumeMl: number): BathContents => {
   const { filmCm2, paperCm2 } = contents;
-  const stays = Math.max(0, 1 - volumeMl / contents.volumeMl);
+  const left = contents.volumeMl - volumeMl;
+  const stays = isEmpty({ volumeMl: left }) ? 0 : left / contents.volumeMl;
   return {
     volumeMl: contents.volumeMl * stays,
     filmCm2: filmCm2 * stays,

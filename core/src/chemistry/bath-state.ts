@@ -1,7 +1,13 @@
 import { Refusal } from '../refusal.ts';
 import { sound } from '../quantity/sound.ts';
-import { afterEntry, type BathContents, type BathEntry, type BathTestId } from './bath-entries.ts';
-import { aged, type Keeping, type Stood } from './keeping.ts';
+import {
+  afterEntry,
+  isEmpty,
+  type BathContents,
+  type BathEntry,
+  type BathTestId,
+} from './bath-entries.ts';
+import { keepsDays, type Keeping } from './keeping.ts';
 
 /** One mixed lot, as it was written down when it was mixed. */
 export interface BathFacts {
@@ -21,12 +27,12 @@ export interface BathFacts {
 const AGEING = 0.8;
 const DAY_MS = 86_400_000;
 
-export type BathVerdict = 'fresh' | 'ageing' | 'spent' | 'unknown' | 'discarded';
+export type BathVerdict = 'fresh' | 'ageing' | 'spent' | 'unknown' | 'empty' | 'discarded';
 
 /** How a bath is doing. */
 export interface BathState extends BathContents {
   readonly verdict: BathVerdict;
-  /** Of its capacity, by each medium and by both; undefined where no capacity is known. */
+  /** Of its capacity, by each medium and by both; undefined where no capacity is known, and of an empty one. */
   readonly usedByFilm?: number;
   readonly usedByPaper?: number;
   readonly used?: number;
@@ -35,7 +41,7 @@ export interface BathState extends BathContents {
   readonly leftPaperCm2?: number;
   /** Of its keeping time. */
   readonly age?: number;
-  /** When that ends if nothing more is taken out. */
+  /** When that ends if nothing more is taken out, or when it ended; an empty bath keeps nothing. */
   readonly keepsUntilMs?: number;
   /** Tests of which the newest failed. */
   readonly failed: readonly BathTestId[];
@@ -48,7 +54,7 @@ export interface BathState extends BathContents {
  * @param nowMs the instant asked about
  * @returns shares used and aged, what is left in cm², and a verdict
  * @throws Refusal `volume` unless it had any
- * @source shares add: Σ A/C over film and paper; ageing adds: Σ Δt/K
+ * @source shares add: Σ A/C over film and paper; ageing adds: Σ Δt/K, and what is put into an empty bottle is fresh
  * @example
  * bathState({ volumeMl: 2000, mixedAtMs: 0, filmCm2PerLitre: 4644 }, [{ kind: "film", atMs: 1, areaCm2: 3096 }], 2).used // ≈ 0.3333
  */
@@ -74,25 +80,33 @@ export function bathState(
   const known = shares.length > 0 || ordered.some(({ kind }) => kind === 'tested');
   const verdict = gone
     ? 'discarded'
-    : !known
-      ? 'unknown'
-      : worst >= 1 - 1e-9
-        ? 'spent'
-        : worst >= AGEING
-          ? 'ageing'
-          : 'fresh';
+    : isEmpty(contents)
+      ? 'empty'
+      : !known
+        ? 'unknown'
+        : worst >= 1 - 1e-9
+          ? 'spent'
+          : worst >= AGEING
+            ? 'ageing'
+            : 'fresh';
   return sound({ ...contents, ...capacity, ...age, failed, verdict });
 }
 
 function capacityOf(
   { filmCm2PerLitre, paperCm2PerLitre }: BathFacts,
-  { volumeMl, filmCm2, paperCm2 }: BathContents,
+  contents: BathContents,
 ): Pick<BathState, 'used' | 'usedByFilm' | 'usedByPaper' | 'leftFilmCm2' | 'leftPaperCm2'> {
-  const litres = volumeMl / 1000;
+  if (isEmpty(contents)) {
+    return {
+      ...(filmCm2PerLitre && { leftFilmCm2: 0 }),
+      ...(paperCm2PerLitre && { leftPaperCm2: 0 }),
+    };
+  }
+  const litres = contents.volumeMl / 1000;
   const film = filmCm2PerLitre && filmCm2PerLitre * litres;
   const paper = paperCm2PerLitre && paperCm2PerLitre * litres;
-  const usedByFilm = film ? Math.max(0, filmCm2) / film : undefined;
-  const usedByPaper = paper ? Math.max(0, paperCm2) / paper : undefined;
+  const usedByFilm = film ? Math.max(0, contents.filmCm2) / film : undefined;
+  const usedByPaper = paper ? Math.max(0, contents.paperCm2) / paper : undefined;
   if (usedByFilm === undefined && usedByPaper === undefined) return {};
   const used = (usedByFilm ?? 0) + (usedByPaper ?? 0);
   const left = Math.max(0, 1 - used);
@@ -108,29 +122,35 @@ function ageOf(
   ordered: readonly BathEntry[],
   nowMs: number,
 ): Pick<BathState, 'age' | 'keepsUntilMs'> | undefined {
-  if (trayHours !== undefined && trayHours > 0) {
-    const wholeMs = (trayHours * DAY_MS) / 24;
-    const age = Math.max(0, nowMs - mixedAtMs) / wholeMs;
-    return { age, keepsUntilMs: mixedAtMs + wholeMs };
-  }
-  if (!keeping) return undefined;
-  const stood: Stood[] = [];
+  const inTray = trayHours !== undefined && trayHours > 0;
+  if (!inTray && !keeping) return undefined;
+  const daysAt = (contents: BathContents) =>
+    inTray ? trayHours / 24 : keepsDays(keeping!, Math.min(1, contents.volumeMl / bottleMl));
   let contents: BathContents = { volumeMl, filmCm2: 0, paperCm2: 0 };
   let sinceMs = mixedAtMs;
-  const full = () => Math.min(1, contents.volumeMl / bottleMl);
-  for (const entry of ordered) {
-    const atMs = Math.min(nowMs, Math.max(sinceMs, entry.atMs));
-    stood.push({ days: (atMs - sinceMs) / DAY_MS, fullness: full() });
-    contents = afterEntry(contents, entry);
+  let share = 0;
+  let endedAtMs: number | undefined;
+  const standUntil = (atMs: number) => {
+    if (!isEmpty(contents)) {
+      const wholeMs = daysAt(contents) * DAY_MS;
+      const endMs = sinceMs + (1 - share) * wholeMs;
+      if (endedAtMs === undefined && endMs <= atMs) endedAtMs = endMs;
+      share += (atMs - sinceMs) / wholeMs;
+    }
     sinceMs = atMs;
+  };
+  for (const entry of ordered) {
+    standUntil(Math.max(sinceMs, Math.min(nowMs, entry.atMs)));
+    contents = afterEntry(contents, entry);
+    // What is put into an empty bottle is fresh.
+    if (isEmpty(contents)) [share, endedAtMs] = [0, undefined];
   }
-  stood.push({ days: Math.max(0, nowMs - sinceMs) / DAY_MS, fullness: full() });
-  // An empty bottle has nothing in it to keep.
-  const { share, daysLeft } = aged(
-    keeping,
-    stood.filter(({ days, fullness }) => days > 0 || fullness > 0),
-  );
-  return { age: share, keepsUntilMs: nowMs + daysLeft * DAY_MS };
+  standUntil(Math.max(sinceMs, nowMs));
+  if (isEmpty(contents)) return undefined;
+  return {
+    age: share,
+    keepsUntilMs: endedAtMs ?? sinceMs + (1 - share) * daysAt(contents) * DAY_MS,
+  };
 }
 
 /** Of each test the newest counts. */

@@ -79,10 +79,11 @@ function compute() {
   ]);
 }
 
-const plural = (name: string) => (name === 'print-in-hand' ? 'prints-in-hand' : `${name}s`);
+const idOf = (name: string) => name.replaceAll(' ', '-');
 
-/** The methods of a kind of resource; what nothing rests on can be taken off. */
+/** The methods of a kind of resource at its address; what nothing rests on can be taken off. */
 function resource(
+  address: string,
   name: string,
   body: TSchema,
   kept: TSchema,
@@ -93,10 +94,10 @@ function resource(
   const id = '0b9e3e0a-6c0e-4d58-9d43-2f1f6f2a7c01';
   const keptExample = { id, version: 1, ...more, ...example };
   return [
-    `/api/v1/${plural(name)}/{id}`,
+    `/api/v1/${address}/{id}`,
     {
       get: {
-        operationId: `get-${name}`,
+        operationId: `get-${idOf(name)}`,
         summary: `One ${name}, its version as ETag`,
         parameters: [idParameter('id')],
         responses: {
@@ -107,7 +108,7 @@ function resource(
         },
       },
       put: {
-        operationId: `put-${name}`,
+        operationId: `put-${idOf(name)}`,
         summary: `Writes a ${name} under an id made by the client; the same again changes nothing`,
         parameters: [idParameter('id'), ifMatch],
         requestBody: { required: true, content: json(body, example) },
@@ -122,7 +123,7 @@ function resource(
       },
       ...(removable && {
         delete: {
-          operationId: `delete-${name}`,
+          operationId: `delete-${idOf(name)}`,
           summary: `Takes a ${name} off; it can be put back under the same id`,
           parameters: [idParameter('id'), ifMatch],
           responses: {
@@ -683,18 +684,18 @@ export function openApi() {
         'All recipes',
         json(Type.Object({ recipes: Type.Array(Recipe) }, { title: 'Recipes' })),
       ),
-      resource('recipe', RecipeBody, Recipe, recipeExample, {}, true),
+      resource('recipes', 'recipe', RecipeBody, Recipe, recipeExample, {}, true),
       ...exchange(),
       ...shelfNames.flatMap((name) => {
         const { one, body, kept, example } = shelves[name];
         const all = Type.Object({ [name]: Type.Array(kept) }, { title: `All ${name}` });
         return [
           list(`/api/v1/${name}`, `All ${name}`, json(all)),
-          resource(one, body, kept, example, {}, true),
+          resource(name, one, body, kept, example, {}, true),
         ];
       }),
       list('/api/v1/rolls', 'Rolls, found by words', page, searching),
-      resource('roll', RollBody, Roll, rollExample, {
+      resource('rolls', 'roll', RollBody, Roll, rollExample, {
         state: 'planned',
         startedAtMs: null,
         finishedAtMs: null,
@@ -709,7 +710,7 @@ export function openApi() {
         },
       ]),
       list('/api/v1/prints', 'Prints, found by words', page, searching),
-      resource('print', PrintBody, Print, printExample),
+      resource('prints', 'print', PrintBody, Print, printExample),
       list(
         '/api/v1/negatives-to-print',
         'A few negatives for words; without words those that were rated to be printed',
@@ -721,7 +722,7 @@ export function openApi() {
         'Prints that are being worked out, the last touched first',
         json(Type.Object({ prints: Type.Array(InHand) }, { title: 'Prints in hand' })),
       ),
-      resource('print-in-hand', InHandBody, InHand, inHandExample, {}, true),
+      resource('prints-in-hand', 'print in hand', InHandBody, InHand, inHandExample, {}, true),
       list('/api/v1/logbook', 'Rolls and prints, found by words', page, searching),
       [
         '/api/v1/rolls/{id}/events',

@@ -36,7 +36,7 @@ export function standingBaths(
   return baths
     .flatMap((bath): StandingBath[] => {
       const { id, name, use, mixedAtMs, dilution, dataSheet, substanceId } = bath;
-      const state = stateOf(bath, entries[id] ?? [], nowMs);
+      const state = stateOf(bath, entries[id] ?? [], nowMs)?.value;
       if (!use || !state || state.verdict === 'discarded') return [];
       return [
         {
@@ -124,6 +124,7 @@ export function placedBaths(
     if (offered.length === 0) return [];
     const fits = (bath: StandingBath) =>
       !taken.has(bath.id) &&
+      bath.state.verdict !== 'empty' &&
       (bath.media.length === 0 || bath.media.includes(medium)) &&
       (use !== 'film-developer' || (developer !== undefined && isOf(bath, developer)));
     const wanted = chosen[place];
@@ -169,7 +170,8 @@ export const throughOf = (placed: readonly PlacedBath[]): Through =>
 export function pouringCautions(bath: StandingBath, medium: 'film' | 'paper', areaCm2: number) {
   const { leftFilmCm2, leftPaperCm2, verdict } = bath.state;
   const left = medium === 'film' ? leftFilmCm2 : leftPaperCm2;
-  const over = verdict !== 'spent' && left !== undefined && left < areaCm2 - 1e-6;
+  const over =
+    verdict !== 'spent' && verdict !== 'empty' && left !== undefined && left < areaCm2 - 1e-6;
   return [
     ...glanceOf(bath).cautions,
     ...(over ? ['More goes through it now than it is good for.'] : []),

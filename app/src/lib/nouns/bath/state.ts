@@ -1,5 +1,5 @@
 import { bathState, clipTest, type BathState } from '@katachron/core';
-import { attempt } from '../../words/attempt.ts';
+import { attempt, type Attempt } from '../../words/attempt.ts';
 import type { Bath } from './contract.ts';
 import type { BathEntry, KeptEntry } from './ledger.ts';
 
@@ -23,26 +23,27 @@ export function clipTests({
   });
 }
 
-/** How a bath is doing, its clip tests and its end counted; nothing while nobody said how much it is. */
+/**
+ * How a bath is doing, its clip tests and its end counted, or the sentence why that cannot be worked out; nothing while nobody said
+ * how much it is.
+ */
 export function stateOf(
   bath: Bath,
   entries: readonly KeptEntry[],
   nowMs: number,
-): BathState | undefined {
+): Attempt<BathState> | undefined {
   const { volumeMl, mixedAtMs, filmCm2PerLitre, paperCm2PerLitre, keeping, bottleMl } = bath;
   if (volumeMl === undefined) return undefined;
   const end: readonly BathEntry[] =
     bath.discardedAtMs === undefined ? [] : [{ kind: 'discarded', atMs: bath.discardedAtMs }];
-  return bathState(
-    {
-      ...{ volumeMl, mixedAtMs },
-      ...(filmCm2PerLitre && { filmCm2PerLitre }),
-      ...(paperCm2PerLitre && { paperCm2PerLitre }),
-      ...(keeping && { keeping }),
-      ...(bottleMl && { bottleMl }),
-      ...(bath.trayHours && { trayHours: bath.trayHours }),
-    },
-    [...[...entries, ...clipTests(bath)].map(({ entry }) => entry), ...end],
-    nowMs,
-  );
+  const facts = {
+    ...{ volumeMl, mixedAtMs },
+    ...(filmCm2PerLitre && { filmCm2PerLitre }),
+    ...(paperCm2PerLitre && { paperCm2PerLitre }),
+    ...(keeping && { keeping }),
+    ...(bottleMl && { bottleMl }),
+    ...(bath.trayHours && { trayHours: bath.trayHours }),
+  };
+  const happened = [...[...entries, ...clipTests(bath)].map(({ entry }) => entry), ...end];
+  return attempt(() => bathState(facts, happened, nowMs));
 }

@@ -9,12 +9,13 @@ export const verdictWords: Readonly<Record<BathVerdict, string>> = {
   ageing: 'Ageing',
   spent: 'Spent',
   unknown: 'Not known',
+  empty: 'Empty',
   discarded: 'Discarded',
 };
 
-/** How far it has gone, 0 to 1: of capacity or of keeping time, whichever is further. */
-export const goneOf = ({ used, age, failed }: BathState): number =>
-  Math.min(1, Math.max(used ?? 0, age ?? 0, failed.length > 0 ? 1 : 0));
+/** How far it has gone, 0 to 1: of capacity or of keeping time, whichever is further; of an empty one nothing is left. */
+export const goneOf = ({ used, age, failed, verdict }: BathState): number =>
+  verdict === 'empty' ? 1 : Math.min(1, Math.max(used ?? 0, age ?? 0, failed.length > 0 ? 1 : 0));
 
 /** What to be told before it is poured. Nothing is refused. */
 export function bathCautions({ verdict, failed }: BathState): string[] {
@@ -23,6 +24,7 @@ export function bathCautions({ verdict, failed }: BathState): string[] {
       const test = bathTests.find((one) => one.id === id)!;
       return `The ${test.name} failed: ${test.fails}.`;
     }),
+    ...(verdict === 'empty' ? ['Nothing is left in it, by its ledger.'] : []),
     ...(verdict === 'ageing'
       ? ['Near its end: try it before anything that matters goes through it.']
       : []),

@@ -125,7 +125,7 @@ export function eveningNeeds(
 
 /** Is there room in a bath for an evening? One of which nobody knows is taken as it is, until it is spent. */
 function hasRoom({ state, media }: StandingBath, areas: { film: number; paper: number }): boolean {
-  if (state.verdict === 'spent') return false;
+  if (state.verdict === 'spent' || state.verdict === 'empty') return false;
   const { leftFilmCm2, leftPaperCm2 } = state;
   // What neither medium has a capacity for goes through it uncounted.
   const film = media.includes('film') && leftFilmCm2 ? areas.film / leftFilmCm2 : 0;

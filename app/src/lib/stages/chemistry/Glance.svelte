@@ -5,7 +5,7 @@
   const { view, large = false }: { readonly view: BathView; readonly large?: boolean } = $props();
   const RADIUS = 7;
   const around = 2 * Math.PI * RADIUS;
-  const known = $derived(view.verdict !== 'unknown' && view.verdict !== 'discarded');
+  const known = $derived(!['unknown', 'empty', 'discarded'].includes(view.verdict));
 </script>
 
 <span class="inline-flex items-center gap-x-2 {large ? 'text-[34px] font-[620]' : 'font-[560]'}">

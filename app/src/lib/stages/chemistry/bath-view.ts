@@ -110,7 +110,7 @@ export function bathView(
 ): BathView {
   const { volumeMl, mixedAtMs } = bath;
   const clips = clipTests(bath);
-  const state = stateOf(bath, entries, nowMs);
+  const { value: state, trouble } = stateOf(bath, entries, nowMs) ?? {};
   const use = bathUses.find(({ id }) => id === bath.use)?.name;
   const line = [
     capital([use, bath.dilution].filter(Boolean).join(' ')),
@@ -142,7 +142,7 @@ export function bathView(
     return {
       ...base,
       ...{ verdict: gone, word: verdictWords[gone], gone: 0, cautions: [] },
-      sentences: ['Say how much it is, and it keeps a ledger of what goes through it.'],
+      sentences: [trouble ?? 'Say how much it is, and it keeps a ledger of what goes through it.'],
     };
   }
   const { verdict, used, age, keepsUntilMs } = state;
@@ -154,11 +154,13 @@ export function bathView(
     ...{ verdict, word: verdictWords[verdict] },
     gone: goneOf(state),
     sentences: [
-      ...(used === undefined
-        ? ['What it is good for is not written down: its data sheet says it.']
-        : [
-            `${percent(used)} of its capacity is used${used < 1 && room ? `: room for ${room}` : ''}.`,
-          ]),
+      ...(verdict === 'empty'
+        ? ['All of it was taken out or handed in. What is put in now is fresh.']
+        : used === undefined
+          ? ['What it is good for is not written down: its data sheet says it.']
+          : [
+              `${percent(used)} of its capacity is used${used < 1 && room ? `: room for ${room}` : ''}.`,
+            ]),
       ...(age === undefined || keepsUntilMs === undefined
         ? []
         : [
@@ -166,7 +168,7 @@ export function bathView(
               ? `Its keeping time was over on ${format(keepsUntilMs, 'd MMMM yyyy')}.`
               : `${percent(age)} of its keeping time is over; it keeps until ${format(keepsUntilMs, days < 2 ? 'd MMMM, HH:mm' : 'd MMMM yyyy')} if no more is taken out.`,
           ]),
-      ...(Math.abs(state.volumeMl - volumeMl) > 0.5
+      ...(verdict !== 'empty' && Math.abs(state.volumeMl - volumeMl) > 0.5
         ? [`${volumeWords(state.volumeMl, unit)} of it are there now.`]
         : []),
     ],

@@ -48,9 +48,9 @@ function keepsWords(substance: Substance, left: number | undefined, nowMs: numbe
   const days = Math.max(0, nowMs - openedAtMs) / DAY_MS;
   const daysLeft = attempt(() => aged(keeping, [{ days, fullness }])).value?.daysLeft;
   if (daysLeft === undefined) return nothing;
-  const until = format(nowMs + daysLeft * DAY_MS, 'd MMMM yyyy');
+  const until = () => format(nowMs + daysLeft * DAY_MS, 'd MMMM yyyy');
   return daysLeft > 0
-    ? { sentences: [`Open, it keeps until about ${until}.`], cautions: [] }
+    ? { sentences: [`Open, it keeps until about ${until()}.`], cautions: [] }
     : { sentences: [], cautions: ['It has been open for longer than it keeps: try it first.'] };
 }
 

@@ -23,7 +23,7 @@ export function splitNow(
   nowMs: number,
 ): SplitToWrite {
   const ids = { bath: newId(), film: newId(), paper: newId(), out: newId() };
-  const state = stateOf(bath, entries, nowMs) ?? { volumeMl: 0, filmCm2: 0, paperCm2: 0 };
+  const state = stateOf(bath, entries, nowMs)?.value ?? { volumeMl: 0, filmCm2: 0, paperCm2: 0 };
   return { from: bath.id, ids, ...splitBath(bath, state, volumeMl, ids, nowMs) };
 }
 

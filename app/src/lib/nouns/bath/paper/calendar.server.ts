@@ -12,7 +12,7 @@ export function discardCalendar(
   const events = baths.flatMap((bath) => {
     const until =
       bath.discardedAtMs === undefined
-        ? stateOf(bath, entries[bath.id] ?? [], nowMs)?.keepsUntilMs
+        ? stateOf(bath, entries[bath.id] ?? [], nowMs)?.value?.keepsUntilMs
         : undefined;
     if (until === undefined) return [];
     const day = new Date(until);

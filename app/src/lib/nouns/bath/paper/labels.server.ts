@@ -44,7 +44,7 @@ export async function bathLabels(
     if (index > 0 && place === 0) pdf.addPage();
     const x = LEFT + (place % ACROSS) * WIDTH;
     const y = TOP + Math.floor(place / ACROSS) * HEIGHT;
-    const state = stateOf(bath, entries[bath.id] ?? [], nowMs);
+    const state = stateOf(bath, entries[bath.id] ?? [], nowMs)?.value;
     pdf.lineWidth(0.5).rect(x, y, WIDTH, HEIGHT).stroke('#888888');
     const inner = WIDTH - 2 * PAD;
     const beside = inner - QR - 2 * MM;
