@@ -39,8 +39,8 @@ const shapes = {
   'one emulsion': () => normalSum,
   /** A wide emulsion before a narrow one. */
   'long toe': ({ between }: Chance) => {
-      const [share, before] = [between(0.15, 0.35), between(1, 1.8)];
-      return (x: number) => (1 - share) * normalSum(x) + share * normalSum((x + before) / 1.5);
+    const [share, before] = [between(0.15, 0.35), between(1, 1.8)];
+    return (x: number) => (1 - share) * normalSum(x) + share * normalSum((x + before) / 1.5);
   },
   /** The least of many grains’ thresholds: it runs into its black at once. */
   'short shoulder': () => (x: number) => 1 - Math.exp(-Math.exp(x)),
@@ -59,16 +59,19 @@ function reaches(of: (x: number) => number, level: number): number {
   return (low + high) / 2;
 }
 
-/** A paper of a shape, of a range that some paper has. */
-export function truePaper(shape: PaperShape, chance: Chance, range: number): TruePaper {
+/** A paper of a shape, of a range that some paper has, between its white and so much above it. */
+export function truePaper(
+  shape: PaperShape,
+  chance: Chance,
+  range: number,
+  { white, net }: { readonly white: number; readonly net: number },
+): TruePaper {
   const share = shapes[shape](chance);
-  const dMin = chance.between(0.03, 0.1);
-  const net = chance.between(1.3, 2.15);
   const at = (density: number) => reaches(share, density / net);
   const unit = range / 100 / (at(0.9 * net) - at(0.04));
   return {
-    ...{ shape, dMin, dMax: dMin + net, range },
-    density: (log) => dMin + net * share(log / unit),
+    ...{ shape, dMin: white, dMax: white + net, range },
+    density: (log) => white + net * share(log / unit),
     speedLog: at(0.6) * unit,
   };
 }

@@ -1,49 +1,20 @@
 import { describe, expect, it } from 'vitest';
 import {
-  defaultPaper,
-  densityAt,
   developmentSeries,
-  filmCurve,
-  filmDensities,
-  filmDensity,
   gradientForContrast,
-  isoRange,
   knownLag,
   correctedReading,
-  curveForRange,
-  logExposureAt,
   powerLaw,
-  printedTablet,
   reciprocityFromTests,
-  tabletSteps,
   thermometer,
-  curveFor,
-  fitPaper,
-  spreadLayers,
 } from '../src/index.ts';
+import { chanceOf, type Chance } from '../../bench/tests/chance.ts';
 
 /**
  * Invented truths, read with noise: 95 of 100 lie within the uncertainty that is stated. More cases than a hundred, so that
  * the count itself is not luck: its standard deviation is half of a per cent.
  */
 const CASES = 2000;
-
-/** The same noise each time. */
-function noise(seed: number) {
-  let state = seed;
-  const uniform = () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-  };
-  return {
-    between: (low: number, high: number) => low + (high - low) * uniform(),
-    normal: (deviation: number) =>
-      deviation * Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform()),
-  };
-}
-type Noise = ReturnType<typeof noise>;
 
 interface Recovered {
   readonly truth: number;
@@ -57,8 +28,8 @@ function covered(cases: readonly Recovered[]): number {
 }
 
 /** Cases of a few numbers, each with its own share of truths that were recovered. */
-function shares(seed: number, one: (n: Noise) => Readonly<Record<string, Recovered>>) {
-  const source = noise(seed);
+function shares(seed: number, one: (n: Chance) => Readonly<Record<string, Recovered>>) {
+  const source = chanceOf(seed);
   const cases = Array.from({ length: CASES }, () => one(source));
   return Object.fromEntries(
     Object.keys(cases[0]!).map((name) => [name, covered(cases.map((each) => each[name]!))]),
@@ -72,43 +43,7 @@ function expectNinetyFive(found: Readonly<Record<string, number>>) {
   }
 }
 
-const steps = tabletSteps();
-
 describe('fits recover invented truths within their stated uncertainty', () => {
-  it('film speed and gradients', () => {
-    expectNinetyFive(
-      shares(1, ({ between, normal }) => {
-        const curve = filmCurve(between(0.6, 1.8));
-        const speedLog = between(-2.7, -2.2);
-        const D = (log: number) => filmDensity(curve, log - speedLog + curve.speedPoint!);
-        const { baseFog } = curve;
-        const read = filmDensities({
-          steps,
-          densities: steps.map((log) => D(log) + normal(0.01)),
-          baseFog: baseFog + normal(0.01),
-        });
-        const gradient = (span: number) => (D(speedLog + span) - baseFog - 0.1) / span;
-        return {
-          speed: {
-            truth: speedLog / Math.log10(2),
-            found: read.speedLog / Math.log10(2),
-            within: read.within.speedStops,
-          },
-          iso: {
-            truth: gradient(1.3),
-            found: read.isoGradient!,
-            within: read.within.isoGradient!,
-          },
-          average: {
-            truth: gradient(7 * Math.log10(2)),
-            found: read.averageGradient!,
-            within: read.within.averageGradient!,
-          },
-        };
-      }),
-    );
-  });
-
   it('times for N−1 to N+1', () => {
     expectNinetyFive(
       shares(2, ({ between, normal }) => {
@@ -148,67 +83,6 @@ describe('fits recover invented truths within their stated uncertainty', () => {
         return { power: { truth: power, found: found.power, within: found.within } };
       }),
     );
-  });
-
-  it('range and speed of a printed tablet', () => {
-    expectNinetyFive(
-      shares(4, ({ between, normal }) => {
-        const range = between(60, 160);
-        const curve = curveForRange(defaultPaper, range);
-        const speedLog = between(-1.7, -1.4);
-        const at = logExposureAt(curve, curve.dMin + 0.6);
-        const read = printedTablet({
-          steps,
-          densities: steps.map((log) => densityAt(curve, log - speedLog + at) + normal(0.01)),
-          dMin: curve.dMin,
-          dMax: curve.dMax,
-        });
-        return {
-          range: { truth: isoRange(curve), found: read.range, within: read.within.range },
-          speed: {
-            truth: speedLog / Math.log10(2),
-            found: read.speedLog / Math.log10(2),
-            within: read.within.speedStops,
-          },
-        };
-      }),
-    );
-  });
-
-  it('a paper’s layers, fitted to several settings at once', { timeout: 60_000 }, () => {
-    const { between, normal } = noise(7);
-    const cases = Array.from({ length: 500 }, () => {
-      const paper = spreadLayers(
-        { dMin: between(0.04, 0.09), dMax: between(1.95, 2.25) },
-        between(4.6, 6.2),
-        between(1.3, 1.9),
-      );
-      const mixes = [between(0.06, 0.12), between(0.2, 0.4), between(0.6, 0.95)].map((share) => ({
-        curve: curveFor(paper, share),
-        firstLog: between(2, 2.2),
-      }));
-      const { settings } = fitPaper(
-        steps,
-        mixes.map(({ curve, firstLog }) =>
-          steps.map((log) => densityAt(curve, firstLog + log) + normal(0.01)),
-        ),
-      );
-      return mixes.map(({ curve, firstLog }, index) => {
-        const { range, speedLog, within } = settings[index]!;
-        return {
-          range: { truth: isoRange(curve), found: range, within: within.range },
-          speed: {
-            truth: (logExposureAt(curve, paper.dMin + 0.6) - firstLog) / Math.log10(2),
-            found: speedLog / Math.log10(2),
-            within: within.speedStops,
-          },
-        };
-      });
-    }).flat();
-    expectNinetyFive({
-      range: covered(cases.map(({ range }) => range)),
-      speed: covered(cases.map(({ speed }) => speed)),
-    });
   });
 
   it('thermometers', () => {

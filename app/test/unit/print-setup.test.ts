@@ -298,9 +298,9 @@ describe('the forms of the shelves', () => {
     ]);
     const form = emptyPaperForm();
     form.settings['2'] = { range: 'soft', speed: '' };
-    const paper = readPaper({ ...form, dMax: '1.2' });
+    const paper = readPaper({ ...form, dMax: '1.1' });
     expect(paper.body ? {} : paper.troubles).toMatchObject({
-      dMax: 'Type a density from 1.95 on, for example 2.1.',
+      dMax: 'Type a density from 1.2 on, for example 2.1.',
       settings: 'Setting 2: type its R, as 110, and its speed in stops, as −1 or 0.',
     });
   });

@@ -1,23 +1,30 @@
 import { SPEED_DENSITY } from '../film/film-curve.ts';
-import { NINETY_FIVE } from '../numeric/gaussian.ts';
-import { spreadOf } from '../numeric/spread-of.ts';
-import { lastFall, valueAt } from '../numeric/steps-line.ts';
+import { smoothSteps, type StepsLink } from '../numeric/smooth-steps.ts';
+import { logWhere, valueAt } from '../numeric/steps-line.ts';
 import { sound } from '../quantity/sound.ts';
 import { STOP_IN_LOG } from '../quantity/stops.ts';
 import { Refusal } from '../refusal.ts';
+import {
+  ISO_LOG,
+  ZONE_SPAN_LOG,
+  noSpeedPoint,
+  type FilmBetweenSteps,
+} from './film-between-steps.ts';
 import { ZONE_ONE_LOG } from './step-tablet.ts';
+import { checkSteps, type StepsRead } from './steps-read.ts';
 
-/** ISO 6: the gradient is taken over this log exposure from the speed point … */
-export const ISO_LOG = 1.3;
-/** … and is normal where so much density lies between, give or take so much. */
+/** ISO 6: a development is normal where so much density lies over 1.30, give or take so much. */
 export const ISO_DENSITY = 0.8;
 export const ISO_DENSITY_WITHIN = 0.05;
-/** The average gradient spans zone I to zone VIII. */
-export const ZONE_SPAN_LOG = 7 * STOP_IN_LOG;
 /** A densitometer's reading of film is good to this: standard deviation. */
 export const FILM_READING = 0.01;
-/** Densities may rise by so many standard deviations from a step to the next through noise; more is a mistake. */
-const RISES = 7;
+/** How wide a usual toe is, in density at a slope of one. */
+const TOE = 0.16;
+/** A film's slope differs so much along its curve, natural logarithm, and has forgotten where it was after so much log10 exposure. */
+const BEND = 0.3;
+const REACH_LOG = 1;
+/** Readings that scatter so much are of no tablet. */
+const MOST_SCATTER = 0.12;
 
 /** A step tablet as a film shows it. */
 export interface FilmReading {
@@ -26,22 +33,16 @@ export interface FilmReading {
   /** Of the same steps, base and fog counted. */
   readonly densities: readonly number[];
   readonly baseFog: number;
-  /** How far a reading may be out: standard deviation, 0.01 unless said. */
+  /** How far a reading may be out: standard deviation, 0.01 unless said; more where the readings show more. */
   readonly readingWithin?: number;
+  /** Whether a reading counts for nothing that fits none of its neighbours; it does unless said. */
+  readonly leaveOut?: boolean;
 }
 
 /** What the densities of a film say. */
-export interface FilmDensities {
-  /** log10 exposure, against step 1, that gives 0.10 above base and fog. */
-  readonly speedLog: number;
-  /** The same as a step, counted from 1, between two of them. */
-  readonly speedStep: number;
-  /** ISO 6 gradient, ΔD over 1.30; missing where the tablet ends before. */
-  readonly isoGradient?: number;
-  /** Whether that is ISO's normal development. */
+export interface FilmDensities extends FilmBetweenSteps, StepsRead {
+  /** Whether the ISO gradient is that of ISO's normal development. */
   readonly isNormal?: boolean;
-  /** From zone I at the speed point to zone VIII; missing where the tablet ends before. */
-  readonly averageGradient?: number;
   /** 95 times in 100 they are within these. */
   readonly within: {
     readonly speedStops: number;
@@ -50,109 +51,102 @@ export interface FilmDensities {
   };
 }
 
-const check = ({ steps, densities, baseFog, readingWithin = FILM_READING }: FilmReading) => {
-  if (steps.length < 3 || densities.length !== steps.length) {
-    throw new Refusal(
-      'film-densities',
-      '/densities',
-      `Give a density for each of the ${steps.length} steps.`,
-    );
-  }
-  const rise = densities.findIndex(
-    (density, index) => index > 0 && density > densities[index - 1]! + RISES * readingWithin,
-  );
-  if (rise > 0) {
-    throw new Refusal(
-      'film-densities',
-      `/densities/${rise}`,
-      `Step ${rise + 1} reads ${densities[rise]!.toFixed(2)}, denser than step ${rise} with ${densities[rise - 1]!.toFixed(2)}. Step 1 is the densest on film.`,
-    );
-  }
-  const below = densities.findIndex((density) => density < baseFog - RISES * readingWithin);
-  if (below >= 0) {
+const softPlus = (z: number) => (z > 30 ? z : Math.log1p(Math.exp(z)));
+/** The straight line, carried on below its toe, that a net density lies on. */
+const carriedOn = (net: number) =>
+  net > 30 * TOE ? net : TOE * Math.log(Math.expm1(Math.max(net, TOE / 1000) / TOE));
+const netOf = (line: number) => TOE * softPlus(line / TOE);
+
+/** Above base and fog, with a toe of the usual width, a line falls from step to step. */
+const filmLink: StepsLink = {
+  value: (line, [fog = 0]) => fog + netOf(line),
+  slopes: (line) => [1 / (1 + Math.exp(-line / TOE)), 1],
+};
+
+/** A start that falls, whatever the readings do. */
+const falling = (densities: readonly number[], baseFog: number): number[] => {
+  let last = Infinity;
+  return densities.map((density) => {
+    last = Math.min(last - 0.01, carriedOn(Math.max(0.01, density - baseFog)));
+    return last;
+  });
+};
+
+const check = ({ steps, densities, baseFog }: FilmReading) => {
+  checkSteps(steps, densities, 'film-densities', 'densest on film');
+  const below = densities.filter((density) => density < baseFog - 0.05).length;
+  if (below > 2 || !(baseFog >= -0.1 && baseFog < 4)) {
     throw new Refusal(
       'film-densities',
       '/baseFog',
-      `Step ${below + 1} reads less than base and fog, ${baseFog.toFixed(2)}: one of the two is misread.`,
+      `${below} steps read less than base and fog, ${baseFog.toFixed(2)}: it is misread, or of another film.`,
     );
   }
 };
 
-interface Found {
-  readonly log: number;
-  readonly step: number;
-}
-
-const speedPoint = (steps: readonly number[], densities: readonly number[], baseFog: number) => {
-  const fall = lastFall(densities, baseFog + SPEED_DENSITY);
-  if (!fall) return undefined;
-  const { index, share } = fall;
-  const log = steps[index]! + share * (steps[index + 1]! - steps[index]!);
-  return { log, step: index + 1 + share } satisfies Found;
-};
-
-/** ΔD over so much log exposure from the speed point. */
-const gradientOver = (
-  steps: readonly number[],
-  densities: readonly number[],
-  baseFog: number,
-  span: number,
-) => {
-  const found = speedPoint(steps, densities, baseFog);
-  const upper = found && valueAt(steps, densities, found.log + span);
-  return upper === undefined ? undefined : (upper - baseFog - SPEED_DENSITY) / span;
-};
-
 /**
- * The speed point and the gradients of a film from the densities of a step tablet.
+ * The speed point and the gradients of a film from the densities of a step tablet: each reading is checked by its neighbours, and one
+ * that fits none of them is named.
  * @param reading log10 exposure and density of each step, base and fog
- * @returns the speed point, ISO 6 gradient and average gradient, each with how well it is known
- * @throws Refusal `film-densities` where densities are missing, rise, lie below base and fog, or never cross 0.10 above it
- * @source ISO 6 speed point (0.10 above base and fog), straight lines between steps; gradients ΔD/1.30 and zone I to VIII
+ * @returns the speed point, ISO 6 gradient and average gradient, each with how well it is known, and what each reading is off
+ * @throws Refusal `film-densities` where densities are missing, run the other way, scatter without end, lie below base and fog, or never cross 0.10 above it
+ * @source ISO 6 speed point (0.10 above base and fog); gradients ΔD/1.30 and zone I to VIII
  * @example
- * filmDensities({ steps: [0, -0.6, -1.2, -1.8, -2.4, -2.7, -3], densities: [1.88, 1.51, 1.13, 0.76, 0.41, 0.31, 0.28], baseFog: 0.27 }).isoGradient // ≈ 0.5751
+ * filmDensities({ steps: [0, -0.6, -1.2, -1.8, -2.4, -2.7, -3], densities: [1.88, 1.51, 1.13, 0.76, 0.41, 0.31, 0.28], baseFog: 0.27 }).isoGradient // ≈ 0.5873
  */
 export function filmDensities(reading: FilmReading): FilmDensities {
   sound(reading);
   check(reading);
-  const { steps, densities, baseFog, readingWithin = FILM_READING } = reading;
-  const found = speedPoint(steps, densities, baseFog);
-  if (!found) {
+  const { steps, densities, baseFog, readingWithin = FILM_READING, leaveOut = true } = reading;
+  const read = smoothSteps({
+    ...{ steps, densities, link: filmLink, readingWithin, leaveOut, bend: BEND, reach: REACH_LOG },
+    start: { smooth: falling(densities, baseFog), levels: [baseFog] },
+    readLevels: [{ level: 0, value: baseFog }],
+  });
+  if (read.deviation > MOST_SCATTER) {
     throw new Refusal(
       'film-densities',
       '/densities',
-      `No step falls through ${(baseFog + SPEED_DENSITY).toFixed(2)}, 0.10 above base and fog: the film was exposed too much or too little for this test.`,
+      `The readings scatter by ${read.deviation.toFixed(2)} about any curve that a film could have: is each step in its place?`,
     );
   }
-  /** 95 % of what is worked out of all densities and of base and fog; a moved density that leads nowhere moves nothing. */
-  const within = (of: (d: readonly number[], fog: number) => number | undefined) => {
-    const still = of(densities, baseFog)!;
-    return (
-      NINETY_FIVE *
-      spreadOf(
-        [...densities, baseFog],
-        readingWithin,
-        (values) => of(values.slice(0, -1), values.at(-1)!) ?? still,
-      )
-    );
+  const speedAt = carriedOn(SPEED_DENSITY);
+  const speedOf = (line: readonly number[]) => logWhere(steps, line, speedAt);
+  const speedLog = speedOf(read.smooth);
+  // A speed point a step beyond the last is still told by those before it, and less surely.
+  if (speedLog > steps[0]! || speedLog < 2 * steps.at(-1)! - steps.at(-2)!) {
+    throw new Refusal('film-densities', '/densities', noSpeedPoint(baseFog));
+  }
+  const over = (span: number) => (line: readonly number[]) => {
+    const upper = valueAt(steps, line, speedOf(line) + span);
+    return upper === undefined ? undefined : (netOf(upper) - SPEED_DENSITY) / span;
   };
-  const over = (span: number) => (d: readonly number[], fog: number) =>
-    gradientOver(steps, d, fog, span);
-  const iso = over(ISO_LOG)(densities, baseFog);
-  const average = over(ZONE_SPAN_LOG)(densities, baseFog);
+  // A speed point in the toe goes further to the one side than to the other: the wider one is said.
+  const found = (span: number) => {
+    const gradient = over(span)(read.smooth);
+    if (gradient === undefined) return undefined;
+    const within = Math.max(...read.sides((line) => over(span)(line) ?? gradient));
+    return { gradient, within: Math.hypot(within, (gradient * read.betweenLog) / span) };
+  };
+  const [iso, average] = [found(ISO_LOG), found(ZONE_SPAN_LOG)];
+  const below = steps.findIndex((step) => step < speedLog);
+  const at = below < 0 ? steps.length - 1 : below;
   return sound({
-    speedLog: found.log,
-    speedStep: found.step,
-    ...(iso !== undefined && {
-      isoGradient: iso,
-      isNormal: Math.abs(iso * ISO_LOG - ISO_DENSITY) <= ISO_DENSITY_WITHIN,
+    speedLog,
+    speedStep: at + (steps[at - 1]! - speedLog) / (steps[at - 1]! - steps[at]!),
+    ...(iso && {
+      isoGradient: iso.gradient,
+      isNormal: Math.abs(iso.gradient * ISO_LOG - ISO_DENSITY) <= ISO_DENSITY_WITHIN,
     }),
-    ...(average !== undefined && { averageGradient: average }),
+    ...(average && { averageGradient: average.gradient }),
     within: {
-      speedStops: within((d, fog) => speedPoint(steps, d, fog)?.log) / STOP_IN_LOG,
-      ...(iso !== undefined && { isoGradient: within(over(ISO_LOG)) }),
-      ...(average !== undefined && { averageGradient: within(over(ZONE_SPAN_LOG)) }),
+      speedStops: Math.hypot(Math.max(...read.sides(speedOf)), read.betweenLog) / STOP_IN_LOG,
+      ...(iso && { isoGradient: iso.within }),
+      ...(average && { averageGradient: average.within }),
     },
+    residuals: read.residuals,
+    odd: read.odd,
+    deviation: read.deviation,
   });
 }
 

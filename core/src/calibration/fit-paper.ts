@@ -1,38 +1,28 @@
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
-import { Matrix, pseudoInverse } from 'ml-matrix';
-import { studentNinetyFive } from '../numeric/student.ts';
 import { curveFor, densityAt, logExposureAt } from '../paper/curve.ts';
 import type { Paper } from '../paper/paper.ts';
 import { PAPER_SPEED_DENSITY, blueShareFor, isoRange, shareFromLogit } from '../paper/range.ts';
 import { sound } from '../quantity/sound.ts';
-import { STOP_IN_LOG } from '../quantity/stops.ts';
 import { Refusal } from '../refusal.ts';
 import { layersFor, spreadLayers } from './layers.ts';
-import { PAPER_READING, endsOf, printedTablet, type MeasuredTablet } from './printed-tablet.ts';
+import { PAPER_READING } from './between-steps.ts';
+import { printedPaper } from './printed-paper.ts';
+import type { MeasuredTablet } from './printed-tablet.ts';
 
 /** One setting's print of the tablet: reflection densities, step 1 first. */
 export type TabletPrint = readonly number[];
-
-/** What one setting is by the fit. */
-export interface FittedSetting {
-  readonly range: number;
-  /** log10 exposure, against step 1, of the speed point. */
-  readonly speedLog: number;
-  /** 95 times in 100 they are within these. */
-  readonly within: { readonly range: number; readonly speedStops: number };
-  /** What each step is off the curve, density: positive is darker. */
-  readonly residuals: readonly number[];
-}
 
 /** A paper's layers, fitted to all its settings at once. */
 export interface FittedPaper {
   readonly paper: Paper;
   /** From the layer most sensitive to green to the least, log10. */
   readonly span: number;
-  /** In the order of the prints. */
-  readonly settings: readonly FittedSetting[];
+  /** In the order of the prints: the range that the layers give each setting, and what each step is off them, positive is darker. */
+  readonly settings: readonly { readonly range: number; readonly residuals: readonly number[] }[];
   /** Root of the mean square of all residuals, density. */
   readonly rest: number;
+  /** The steps, or the ranges, lie further off than their own readings are out: the paper is of another make than even layers. */
+  readonly misfit: boolean;
 }
 
 const ITERATIONS = 12;
@@ -43,6 +33,8 @@ const STEP = 1e-4;
 const LEAST_APART = 4;
 /** Softer or harder than any mix can be told, natural logarithm of blue by green. */
 const ENOUGH_LOGIT = 9;
+/** So many times its own readings' error the layers may be off before they are no likeness of the paper. */
+const MISFIT = 1.5;
 /** What papers are like, where the prints themselves do not say: standard deviations of a layer's slope and of the span. */
 const USUAL_WITHIN = { slope: 1.5, span: 0.5 };
 
@@ -58,22 +50,25 @@ interface Model {
 
 /**
  * A paper's layers from a step tablet printed at several settings: white, black, the steepness of a layer, how far the layers
- * lie apart, and the mix and exposure of each setting, by least squares of all densities at once.
+ * lie apart, and the mix and exposure of each setting, by least squares of all densities at once. It is for what lies between the
+ * settings that were read: what those are is read off their prints.
  * @param steps log10 exposure of each step against step 1, from `tabletSteps`
  * @param prints densities of each setting, two at least
- * @returns the paper, R and speed point of each setting with their uncertainty, and what each step is off
- * @throws Refusal `paper-fit` for fewer than two settings or two of one range, and as `printedTablet` and `layersBetween`
- * @source layer model; Levenberg–Marquardt; covariance s²(JᵀJ)⁻¹; where the prints leave slope and span open, what is usual counts as one more reading of each
+ * @param measured what each setting was found to be, from `printedPaper`
+ * @returns the paper, what it makes of each setting, and how far it misses the readings
+ * @throws Refusal `paper-fit` for fewer than two settings or two of one range, and as `layersBetween`
+ * @source layer model; Levenberg–Marquardt; where the prints leave slope and span open, what is usual counts as one more reading of each
  * @example
  * fitPaper(tabletSteps(21), [[2.15, 2.15, 2.15, 2.13, 2.02, 1.72, 1.37, 1.07, 0.83, 0.62, 0.43, 0.25, 0.12, 0.07, 0.06, 0.06, 0.06, 0.06, 0.06, 0.06, 0.06], [2.15, 2.15, 2.15, 2.14, 2.08, 1.82, 1.24, 0.7, 0.35, 0.15, 0.08, 0.06, 0.06, 0.06, 0.06, 0.06, 0.06, 0.06, 0.06, 0.06, 0.06]]).settings[0].range // ≈ 118.8
  */
-export function fitPaper(steps: readonly number[], prints: readonly TabletPrint[]): FittedPaper {
+export function fitPaper(
+  steps: readonly number[],
+  prints: readonly TabletPrint[],
+  measured: readonly MeasuredTablet[] = printedPaper({ steps, prints, oneEmulsion: true }),
+): FittedPaper {
   if (prints.length < 2) {
     throw new Refusal('paper-fit', '/prints', 'Two settings at least show how the layers lie.');
   }
-  // One paper: a soft setting that ends before its white has that of the others.
-  const ends = endsOf(prints.flat());
-  const measured = prints.map((densities) => printedTablet({ steps, densities, ...ends }));
   const ranges = measured.map(({ range }) => range);
   if (Math.max(...ranges) - Math.min(...ranges) < LEAST_APART) {
     throw new Refusal(
@@ -125,7 +120,28 @@ export function fitPaper(steps: readonly number[], prints: readonly TabletPrint[
       errorTolerance: 1e-10,
     },
   );
-  return told(steps, prints, parameterValues, modelOf, all);
+  const model = modelOf(parameterValues);
+  const fitted = densities(model);
+  const residuals = prints.flat().map((density, index) => density - fitted[index]!);
+  const restOf = (of: readonly number[]) =>
+    Math.sqrt(of.reduce((sum, one) => sum + one ** 2, 0) / of.length);
+  const settings = model.settings.map(({ share }, index) => ({
+    range: isoRange(curveFor(model.paper, share)),
+    residuals: residuals.slice(index * steps.length, (index + 1) * steps.length),
+  }));
+  // A reading that fits none of its neighbours speaks of itself, and of no layers.
+  const misfit = settings.some(({ range, residuals: own }, index) => {
+    const { deviation, odd, range: read, within } = measured[index]!;
+    const off = restOf(own.filter((_, step) => !odd.includes(step)));
+    return (
+      off > MISFIT * Math.max(PAPER_READING, deviation) || Math.abs(range - read) > within.range
+    );
+  });
+  return sound({
+    ...{ paper: model.paper, span: parameterValues[3]!, settings },
+    rest: restOf(residuals),
+    misfit,
+  });
 }
 
 /** Where the search begins: what each print says by itself, on the usual layers or on such as reach as far. */
@@ -144,51 +160,4 @@ const begun = (measured: readonly MeasuredTablet[]): number[] => {
     return [speedAt - speedLog, Math.max(-ENOUGH_LOGIT, Math.min(ENOUGH_LOGIT, logit))];
   });
   return [dMin, dMax - dMin, paper.slope, paper.layerOffsets.at(-1)!, ...own];
-};
-
-const told = (
-  steps: readonly number[],
-  prints: readonly TabletPrint[],
-  found: readonly number[],
-  modelOf: (parameters: readonly number[]) => Model,
-  all: (parameters: readonly number[]) => readonly number[],
-): FittedPaper => {
-  const model = modelOf(found);
-  const fitted = all(found);
-  const residuals = prints.flat().map((density, index) => density - fitted[index]!);
-  const squares = residuals.reduce((sum, residual) => sum + residual ** 2, 0);
-  const slopeOf = <Values extends readonly number[]>(of: (at: readonly number[]) => Values) =>
-    found.map((value, index) => {
-      const [up, down] = [STEP, -STEP].map((by) => of(found.with(index, value + by)));
-      return up!.map((one, at) => (one - down![at]!) / (2 * STEP));
-    });
-  const jacobian = new Matrix(slopeOf(all)).transpose();
-  const freedom = Math.max(1, residuals.length - found.length);
-  const covariance = pseudoInverse(jacobian.transpose().mmul(jacobian)).mul(squares / freedom);
-  const answers = (at: readonly number[]) => {
-    const { paper, settings } = modelOf(at);
-    return settings.flatMap(({ share, firstLog }) => {
-      const curve = curveFor(paper, share);
-      return [isoRange(curve), logExposureAt(curve, paper.dMin + PAPER_SPEED_DENSITY) - firstLog];
-    });
-  };
-  const gradient = new Matrix(slopeOf(answers)).transpose();
-  const variances = gradient.mmul(covariance).mmul(gradient.transpose()).diagonal();
-  const values = answers(found);
-  const within = (index: number) =>
-    studentNinetyFive(freedom) * Math.sqrt(Math.max(0, variances[index]!));
-  return sound({
-    paper: model.paper,
-    span: found[3]!,
-    rest: Math.sqrt(squares / residuals.length),
-    settings: prints.map((_, index) => ({
-      range: values[2 * index]!,
-      speedLog: values[2 * index + 1]!,
-      within: {
-        range: within(2 * index),
-        speedStops: within(2 * index + 1) / STOP_IN_LOG,
-      },
-      residuals: residuals.slice(index * steps.length, (index + 1) * steps.length),
-    })),
-  });
 };

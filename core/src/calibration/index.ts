@@ -1,20 +1,20 @@
 export * from './step-tablet.ts';
 export * from './tablet-exposure.ts';
 export * from './speed-by-eye.ts';
-export {
-  FILM_READING,
-  ISO_DENSITY,
-  ISO_LOG,
-  exposureIndexAt,
-  filmDensities,
-} from './film-densities.ts';
+export { FILM_READING, ISO_DENSITY, exposureIndexAt, filmDensities } from './film-densities.ts';
+export { ISO_LOG, filmBetweenSteps } from './film-between-steps.ts';
+export type { FilmBetweenSteps } from './film-between-steps.ts';
 export type { FilmDensities, FilmReading } from './film-densities.ts';
 export * from './iso-film-speed.ts';
 export * from './development-series.ts';
 export * from './steps-on-print.ts';
 export * from './reciprocity.ts';
 export * from './reciprocity-from-tests.ts';
-export { PAPER_READING, countedRange, printedTablet, relativeSpeed } from './printed-tablet.ts';
+export { PAPER_READING, rangeBetweenSteps } from './between-steps.ts';
+export type { BetweenSteps, PaperEnds } from './between-steps.ts';
+export type { StepsRead } from './steps-read.ts';
+export * from './printed-paper.ts';
+export { countedRange, printedTablet, relativeSpeed } from './printed-tablet.ts';
 export type { CountedRange, MeasuredTablet, PrintedTablet } from './printed-tablet.ts';
 export * from './layers.ts';
 export * from './grey-print.ts';

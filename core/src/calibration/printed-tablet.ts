@@ -1,35 +1,40 @@
-import { quantile } from '../numeric/quantile.ts';
-import { NINETY_FIVE } from '../numeric/gaussian.ts';
-import { spreadOf } from '../numeric/spread-of.ts';
-import { lastFall } from '../numeric/steps-line.ts';
+import { logWhere } from '../numeric/steps-line.ts';
+import { smoothSteps, type StepsLink } from '../numeric/smooth-steps.ts';
 import { DEEPEST_SHARE, FIRST_TONE, PAPER_SPEED_DENSITY } from '../paper/range.ts';
 import { sound } from '../quantity/sound.ts';
 import { STOP_IN_LOG } from '../quantity/stops.ts';
 import { Refusal } from '../refusal.ts';
+import { LEVELS_OFF, PAPER_READING, endsOf, type PaperEnds } from './between-steps.ts';
+import { checkSteps, type StepsRead } from './steps-read.ts';
 
-/** A densitometer's reading of paper is good to this: standard deviation. */
-export const PAPER_READING = 0.01;
-/** What differs by no more than this many standard deviations cannot be told apart. */
-const TOLD_APART = 2.5;
 /** So much net density at least is a black, and so little at most is a white. */
 const LEAST_NET = 0.9;
-const RISES = 7;
+const MOST_NET = 4;
+/** The logit's slope differs so much along a paper's curve, natural logarithm … */
+const BEND = 0.4;
+/** … and has forgotten where it was after so much of the logit. */
+const REACH_LOGIT = 6;
+/** A start no further from white or black than this share of the net density. */
+const NEAR_END = 0.01;
+/** Readings that scatter so much are of no tablet. */
+const MOST_SCATTER = 0.12;
 
 /** A step tablet printed at one setting. */
-export interface PrintedTablet {
+export interface PrintedTablet extends PaperEnds {
   /** log10 exposure of each step against step 1, from `tabletSteps`. */
   readonly steps: readonly number[];
   /** Reflection densities of the same steps, paper white counted. */
   readonly densities: readonly number[];
-  /** Paper white and full black where they were measured by themselves; else the lightest and darkest steps stand for them. */
-  readonly dMin?: number | undefined;
-  readonly dMax?: number | undefined;
-  /** How far a reading may be out: standard deviation, 0.01 unless said. */
+  /** How far white and black that were measured by themselves may be out; a reading's error unless said. */
+  readonly endsWithin?: number;
+  /** How far a reading may be out: standard deviation, 0.01 unless said; more where the readings show more. */
   readonly readingWithin?: number;
+  /** Whether a reading counts for nothing that fits none of its neighbours; it does unless said. */
+  readonly leaveOut?: boolean;
 }
 
 /** What one setting of a paper was found to be. */
-export interface MeasuredTablet {
+export interface MeasuredTablet extends StepsRead {
   readonly dMin: number;
   readonly dMax: number;
   /** R as measured, and as the standard rounds it, to tens. */
@@ -38,113 +43,104 @@ export interface MeasuredTablet {
   /** log10 exposure, against step 1, of the speed point at 0.60 above white. */
   readonly speedLog: number;
   /** 95 times in 100 they are within these. */
-  readonly within: { readonly range: number; readonly speedStops: number };
+  readonly within: {
+    readonly range: number;
+    readonly speedStops: number;
+    readonly dMin: number;
+    readonly dMax: number;
+  };
 }
 
-const median = (values: readonly number[]) => quantile(values, 1 / 2);
+const shareAt = (logit: number) => 1 / (1 + Math.exp(-logit));
+const logitOf = (share: number) => Math.log(share / (1 - share));
 
-const likeEnd = (densities: readonly number[], end: number, readingWithin: number) =>
-  densities.filter((density) => Math.abs(density - end) <= TOLD_APART * readingWithin);
-
-/** White and black by the median of all steps that cannot be told from the lightest, and from the darkest. */
-export const endsOf = (densities: readonly number[], readingWithin: number = PAPER_READING) => {
-  const near = (end: number) => median(likeEnd(densities, end, readingWithin));
-  return { dMin: near(Math.min(...densities)), dMax: near(Math.max(...densities)) };
+/** Between white and black, the logit of the share falls from step to step. */
+const paperLink: StepsLink = {
+  value: (logit, [white = 0, black = 1]) => white + (black - white) * shareAt(logit),
+  slopes: (logit, [white = 0, black = 1]) => {
+    const share = shareAt(logit);
+    return [(black - white) * share * (1 - share), 1 - share, share];
+  },
 };
 
-const ends = ({ densities, dMin, dMax, readingWithin }: PrintedTablet) => {
-  const own = endsOf(densities, readingWithin);
-  return { dMin: dMin ?? own.dMin, dMax: dMax ?? own.dMax };
-};
-
-/** Between two steps the logit of the density is straight in log exposure; the density itself is not. */
-const logAt = (
-  steps: readonly number[],
-  densities: readonly number[],
-  { dMin, dMax }: { dMin: number; dMax: number },
-  level: number,
-): number | undefined => {
-  const fall = lastFall(densities, level);
-  if (!fall) return undefined;
-  const [upper, lower] = [densities[fall.index]!, densities[fall.index + 1]!];
-  const [from, to] = [steps[fall.index]!, steps[fall.index + 1]!];
-  const logit = (density: number) => Math.log((density - dMin) / (dMax - density));
-  const straight = upper >= dMax || lower <= dMin;
-  const share = straight
-    ? fall.share
-    : (logit(upper) - logit(level)) / (logit(upper) - logit(lower));
-  return from + share * (to - from);
-};
-
-const found = (tablet: PrintedTablet, densities: readonly number[]) => {
-  const both = ends({ ...tablet, densities });
-  const net = both.dMax - both.dMin;
-  const at = (above: number) => logAt(tablet.steps, densities, both, both.dMin + above);
-  const [first, speed, deepest] = [
-    at(FIRST_TONE),
-    at(PAPER_SPEED_DENSITY),
-    at(DEEPEST_SHARE * net),
-  ];
-  if (first === undefined || speed === undefined || deepest === undefined) return undefined;
-  return { ...both, speedLog: speed, range: 100 * (deepest - first) };
+/** A start that falls, whatever the readings do. */
+const falling = (densities: readonly number[], white: number, black: number): number[] => {
+  let last = Infinity;
+  return densities.map((density) => {
+    const share = (density - white) / (black - white);
+    last = Math.min(last - 0.05, logitOf(Math.min(1 - NEAR_END, Math.max(NEAR_END, share))));
+    return last;
+  });
 };
 
 /**
- * Range and speed of a paper at one setting, from a printed step tablet.
+ * Range and speed of a paper at one setting, read off a printed step tablet: each reading is checked by its neighbours, and one that
+ * fits none of them is named.
  * @param tablet log10 exposure and reflection density of each step
- * @returns R, the speed point, white and black, each with how well it is known
- * @throws Refusal `printed-tablet` where densities are missing or rise, or the tablet shows no white or no black
- * @source ISO 6846: Dmin + 0.04 to Dmin + 0.9 net; between steps ln((D − Dmin)/(Dmax − D)) is straight in log H
+ * @returns R, the speed point, white and black, each with how well it is known, and what each reading is off
+ * @throws Refusal `printed-tablet` where densities are missing, run the other way, scatter without end, or show no white or no black
+ * @source ISO 6846: Dmin + 0.04 to Dmin + 0.9 net, speed at 0.60; between steps ln((D − Dmin)/(Dmax − D)) is straight in log H
  * @example
- * printedTablet({ steps: [0, -0.3, -0.6, -0.9, -1.2, -1.5, -1.8, -2.1, -2.4], densities: [2.15, 2.15, 2.02, 1.37, 0.83, 0.43, 0.12, 0.06, 0.06] }).range // ≈ 122.9
+ * printedTablet({ steps: [0, -0.3, -0.6, -0.9, -1.2, -1.5, -1.8, -2.1, -2.4], densities: [2.15, 2.15, 2.02, 1.37, 0.83, 0.43, 0.12, 0.06, 0.06] }).range // ≈ 124.2
  */
 export function printedTablet(tablet: PrintedTablet): MeasuredTablet {
   sound(tablet);
-  const { steps, densities, readingWithin = PAPER_READING } = tablet;
-  const refuse = (sentence: string, at = ''): never => {
-    throw new Refusal('printed-tablet', `/densities${at}`, sentence);
+  const { steps, densities, readingWithin = PAPER_READING, leaveOut = true } = tablet;
+  const refuse = (sentence: string): never => {
+    throw new Refusal('printed-tablet', '/densities', sentence);
   };
-  if (steps.length < 3 || densities.length !== steps.length) {
-    refuse(`Give a density for each of the ${steps.length} steps.`);
-  }
-  const rise = densities.findIndex(
-    (density, index) => index > 0 && density > densities[index - 1]! + RISES * readingWithin,
-  );
-  if (rise > 0) {
-    refuse(
-      `Step ${rise + 1} reads ${densities[rise]!.toFixed(2)}, darker than step ${rise} with ${densities[rise - 1]!.toFixed(2)}. Step 1 is the darkest on paper.`,
-      `/${rise}`,
-    );
-  }
-  const { dMin, dMax } = ends(tablet);
-  if (!(dMax - dMin >= LEAST_NET)) {
+  checkSteps(steps, densities, 'printed-tablet', 'darkest on paper');
+  const own = endsOf(densities, readingWithin);
+  const { dMin = own.dMin, dMax = own.dMax, endsWithin = readingWithin } = tablet;
+  if (!(dMax - dMin >= LEAST_NET && dMax - dMin < MOST_NET)) {
     refuse(
       `From ${dMin.toFixed(2)} to ${dMax.toFixed(2)} is no white and no black: print it longer, or check the developer.`,
     );
   }
-  const levelsOff = (end: number) => likeEnd(densities, end, readingWithin).length > 1;
-  const hasWhite = tablet.dMin !== undefined || levelsOff(Math.min(...densities));
-  const hasBlack = tablet.dMax !== undefined || levelsOff(Math.max(...densities));
-  const answer = hasWhite && hasBlack ? found(tablet, densities) : undefined;
-  if (!answer) {
+  const start = falling(densities, dMin, dMax);
+  const steepness = 4 / Math.max(0.1, logWhere(steps, start, 2) - logWhere(steps, start, -2));
+  const read = smoothSteps({
+    ...{ steps, densities, link: paperLink, readingWithin, leaveOut },
+    start: { smooth: start, levels: [dMin, dMax] },
+    readLevels: [
+      ...(tablet.dMin === undefined ? [] : [{ level: 0, value: tablet.dMin, within: endsWithin }]),
+      ...(tablet.dMax === undefined ? [] : [{ level: 1, value: tablet.dMax, within: endsWithin }]),
+    ],
+    bend: BEND,
+    reach: REACH_LOGIT / steepness,
+  });
+  if (read.deviation > MOST_SCATTER) {
     refuse(
-      'The print does not level off at both ends: its first two steps are to be black and its last two white, or give the paper’s white and black by themselves.',
+      `The readings scatter by ${read.deviation.toFixed(2)} about any curve that a paper could have: is each step in its place?`,
     );
   }
-  const within = (of: (one: NonNullable<ReturnType<typeof found>>) => number) =>
-    NINETY_FIVE *
-    spreadOf(densities, readingWithin, (values) => of(found(tablet, values) ?? answer!));
-  const { range, speedLog } = answer!;
+  const at = (smooth: readonly number[], share: number) => logWhere(steps, smooth, logitOf(share));
+  const rangeOf = (smooth: readonly number[], [white = 0, black = 1]: readonly number[]) =>
+    100 * (at(smooth, DEEPEST_SHARE) - at(smooth, FIRST_TONE / (black - white)));
+  const speedOf = (smooth: readonly number[], [white = 0, black = 1]: readonly number[]) =>
+    at(smooth, PAPER_SPEED_DENSITY / (black - white));
+  const { smooth, levels } = read;
+  const [white, black] = levels as readonly [number, number];
+  const isBeyond =
+    smooth[0]! < logitOf(DEEPEST_SHARE) ||
+    smooth.at(-1)! > logitOf(FIRST_TONE / Math.max(LEAST_NET / 2, black - white));
+  if (isBeyond) refuse(LEVELS_OFF);
+  const within = (of: Parameters<typeof read.sides>[0]) =>
+    Math.hypot(...read.sides(of)) / Math.SQRT2;
+  const range = rangeOf(smooth, levels);
   return sound({
-    dMin,
-    dMax,
-    range,
+    ...{ dMin: white, dMax: black, range },
     isoRange: Math.round(range / 10) * 10,
-    speedLog,
+    speedLog: speedOf(smooth, levels),
     within: {
-      range: within((one) => one.range),
-      speedStops: within((one) => one.speedLog) / STOP_IN_LOG,
+      range: Math.hypot(within(rangeOf), 100 * Math.SQRT2 * read.betweenLog),
+      speedStops: Math.hypot(within(speedOf), read.betweenLog) / STOP_IN_LOG,
+      dMin: within((_, [low = 0]) => low),
+      dMax: within((_, [, high = 0]) => high),
     },
+    residuals: read.residuals,
+    odd: read.odd,
+    deviation: read.deviation,
   });
 }
 
@@ -170,7 +166,7 @@ export interface CountedRange {
 
 /**
  * R by counting the steps from first tone to full black.
- * @param steps counted, 2 to 21
+ * @param steps counted, 2 to 41
  * @param stepLog log10 from step to step
  * @returns R, and how coarse that is
  * @throws Refusal `printed-tablet` for a count that no tablet gives
@@ -179,8 +175,8 @@ export interface CountedRange {
  * countedRange(8).deviation // ≈ 6.124
  */
 export function countedRange(steps: number, stepLog = 0.15): CountedRange {
-  if (!(steps >= 2 && steps <= 21 && stepLog > 0 && stepLog <= 0.6)) {
-    throw new Refusal('printed-tablet', '/steps', 'Count from 2 to 21 steps of up to 0.60 each.');
+  if (!(steps >= 2 && steps <= 41 && stepLog > 0 && stepLog <= 0.6)) {
+    throw new Refusal('printed-tablet', '/steps', 'Count from 2 to 41 steps of up to 0.60 each.');
   }
   const each = 100 * stepLog;
   return sound({ range: each * steps, deviation: (each * Math.SQRT2) / Math.sqrt(12) });

@@ -6,8 +6,8 @@ import { TABLET_STEPS, TABLET_STEP_LOG } from './step-tablet.ts';
 
 /** The last step that a film of its set speed shows. */
 export const TARGET_STEP = 20;
-/** Two people’s last step differ by one: half of that is honest, stops. */
-const EYE_WITHIN_STOPS = 0.25;
+/** Two people’s last step differ by one, which is half a stop. */
+const EYE_WITHIN_STOPS = 0.5;
 
 /** A film's speed by the last step that can be told from the tape. */
 export interface SpeedByEye {

@@ -1,4 +1,6 @@
 import { CholeskyDecomposition, Matrix } from 'ml-matrix';
+import { sound } from '../quantity/sound.ts';
+import { NINETY_FIVE } from './gaussian.ts';
 import { studentNinetyFive } from './student.ts';
 
 /** How a density comes of a quantity that falls from step to step, and of a few levels that all steps share. */
@@ -15,8 +17,12 @@ export interface StepsQuestion {
   readonly link: StepsLink;
   /** Where the search begins: the quantity at each step, falling, and the levels. */
   readonly start: { readonly smooth: readonly number[]; readonly levels: readonly number[] };
-  /** Levels that were read by themselves, once each. */
-  readonly readLevels?: readonly { readonly level: number; readonly value: number }[];
+  /** Levels that were read by themselves, each with its standard deviation; a reading's unless said. */
+  readonly readLevels?: readonly {
+    readonly level: number;
+    readonly value: number;
+    readonly within?: number;
+  }[];
   /** How far a reading is usually out: standard deviation. */
   readonly readingWithin: number;
   /** The slope differs from place to place by so much, natural logarithm: standard deviation … */
@@ -40,14 +46,18 @@ export interface SmoothSteps {
   readonly residuals: readonly number[];
   /** Steps, counted from 0, that fit none of their neighbours, the worst first. */
   readonly odd: readonly number[];
-  /** 95 % of what is worked out of the quantity and the levels. */
-  readonly within: (of: OfSteps) => number;
+  /** How far what is worked out of the quantity and the levels goes to either side, 95 times in 100. */
+  readonly sides: (of: OfSteps) => readonly [number, number];
+  /** 95 % of what a straight line between two steps leaves open, log10 exposure: the slope may differ from the one to the other. */
+  readonly betweenLog: number;
 }
 
 /** The usual reading error is believed as if it had been found from so many readings. */
 const BELIEVED = 2;
 const TURNS = 40;
-const ROUNDS = 3;
+const ROUNDS = 4;
+/** No reading is better than this share of its usual error: it is rounded, if nothing else. */
+const LEAST_SHARE = 0.35;
 /** A reading further off than so many standard deviations fits none of its neighbours: by chance once in some hundred tablets. */
 const ODD = 3.7;
 const MOST_ODD = 2;
@@ -64,6 +74,14 @@ interface Fit {
   /** The variance of the curve at each step, as a share of that of a reading. */
   readonly leverage: readonly number[];
 }
+
+/** Solved where it can be; numbers that ran away lead nowhere, and are refused as such. */
+const solve = (normal: Matrix, right: Matrix): Matrix => {
+  sound(normal.to1DArray());
+  const decomposition = new CholeskyDecomposition(normal);
+  if (!decomposition.isPositiveDefinite()) sound(NaN);
+  return decomposition.solve(right);
+};
 
 /** What was asked, worked up for the search: a place, the logarithms of the slopes between steps, and the levels. */
 class Steps {
@@ -85,7 +103,7 @@ class Steps {
         at.map((other) => ANY_SLOPE ** 2 + bend ** 2 * Math.exp(-Math.abs(one - other) / reach)),
       ),
     );
-    const inverse = new CholeskyDecomposition(covariance).solve(Matrix.eye(at.length));
+    const inverse = solve(covariance, Matrix.eye(at.length));
     this.#prior = Matrix.add(inverse, inverse.transpose()).div(2);
   }
 
@@ -130,13 +148,7 @@ class Steps {
       const [own, ...ofLevels] = this.question.link.slopes(at, levels);
       // A slope between the middle and the step moves it, up on the one side and down on the other.
       const ofSlopes = falls.map((fall, index) =>
-        index < this.#middle
-          ? step <= index
-            ? own! * fall
-            : 0
-          : step > index
-            ? -own! * fall
-            : 0,
+        index < this.#middle ? (step <= index ? own! * fall : 0) : step > index ? -own! * fall : 0,
       );
       return [own!, ...ofSlopes, ...ofLevels];
     });
@@ -146,25 +158,29 @@ class Steps {
   cost(all: readonly number[], counts: readonly boolean[]): number {
     const { readLevels = [], readingWithin } = this.question;
     const levels = this.levels(all);
-    const squares =
-      this.residuals(all).reduce((sum, off, index) => sum + (counts[index] ? off ** 2 : 0), 0) +
-      readLevels.reduce((sum, { level, value }) => sum + (value - levels[level]!) ** 2, 0);
-    const slopes = Matrix.columnVector(all.slice(1, 1 + this.#slopes));
-    return (
-      squares / readingWithin ** 2 + slopes.transpose().mmul(this.#prior).mmul(slopes).get(0, 0)
+    const ofSteps = this.residuals(all).reduce(
+      (sum, off, index) => sum + (counts[index] ? (off / readingWithin) ** 2 : 0),
+      0,
     );
+    const ofLevels = readLevels.reduce(
+      (sum, { level, value, within = readingWithin }) =>
+        sum + ((value - levels[level]!) / within) ** 2,
+      0,
+    );
+    const slopes = Matrix.columnVector(all.slice(1, 1 + this.#slopes));
+    return ofSteps + ofLevels + slopes.transpose().mmul(this.#prior).mmul(slopes).get(0, 0);
   }
 
   /** The normal equations at these numbers, in the same measure. */
   system(all: readonly number[], counts: readonly boolean[]) {
     const { readLevels = [], readingWithin } = this.question;
-    const weight = 1 / readingWithin ** 2;
     const levels = this.levels(all);
     const rows = this.jacobian(all);
     const off = this.residuals(all);
     const normal = Matrix.zeros(all.length, all.length);
     const right = new Array<number>(all.length).fill(0);
-    const add = (row: readonly number[], miss: number) => {
+    const add = (row: readonly number[], miss: number, within: number) => {
+      const weight = 1 / within ** 2;
       row.forEach((one, i) => {
         if (one === 0) return;
         right[i]! += weight * one * miss;
@@ -172,11 +188,11 @@ class Steps {
       });
     };
     rows.forEach((row, index) => {
-      if (counts[index]) add(row, off[index]!);
+      if (counts[index]) add(row, off[index]!, readingWithin);
     });
-    for (const { level, value } of readLevels) {
+    for (const { level, value, within = readingWithin } of readLevels) {
       const row = all.map((_, index) => (index === 1 + this.#slopes + level ? 1 : 0));
-      add(row, value - levels[level]!);
+      add(row, value - levels[level]!, within);
     }
     const slopes = Matrix.columnVector(all.slice(1, 1 + this.#slopes));
     const pull = this.#prior.mmul(slopes);
@@ -204,7 +220,7 @@ function searchAt(
     const { normal, right } = asked.system(all, counts);
     const damped = normal.clone();
     for (let i = 0; i < all.length; i += 1) damped.set(i, i, normal.get(i, i) * (1 + damping));
-    const move = new CholeskyDecomposition(damped).solve(Matrix.columnVector(right)).to1DArray();
+    const move = solve(damped, Matrix.columnVector(right)).to1DArray();
     const next = all.map((value, index) => value + move[index]!);
     const then = asked.cost(next, counts);
     if (then <= cost) {
@@ -214,7 +230,7 @@ function searchAt(
     } else damping *= 8;
   }
   const { normal, rows } = asked.system(all, counts);
-  const covariance = new CholeskyDecomposition(normal).solve(Matrix.eye(all.length));
+  const covariance = solve(normal, Matrix.eye(all.length));
   const { readingWithin } = asked.question;
   const residuals = asked.residuals(all);
   const leverage = rows.map((row) => {
@@ -230,16 +246,18 @@ function searchAt(
   return { all, covariance, variance, freedom, residuals, leverage };
 }
 
-/** The search, with readings believed as far as they deserve: their error is at least the usual one, and more where they show more. */
+/** The search, with readings believed as far as they deserve: as they show themselves, the usual error believed a little too. */
 function search(asked: Steps, counts: readonly boolean[], start: readonly number[]): Fit {
   const usual = asked.question.readingWithin;
   let within = usual;
   let found = searchAt(asked, counts, start, usual);
-  for (let turn = 0; turn < ROUNDS && Math.sqrt(found.variance) > 1.05 * within; turn += 1) {
-    within = Math.sqrt(found.variance);
+  for (let turn = 0; turn < ROUNDS; turn += 1) {
+    const shown = Math.max(LEAST_SHARE * usual, Math.sqrt(found.variance));
+    if (Math.abs(Math.log(shown / within)) < 0.05) break;
+    within = shown;
     found = searchAt(asked.readWithin(within), counts, found.all, usual);
   }
-  return { ...found, variance: Math.max(usual ** 2, found.variance) };
+  return { ...found, variance: within ** 2 };
 }
 
 /** How many standard deviations a reading that was left out lies off what the others expect of it. */
@@ -254,12 +272,19 @@ function worstOf({ residuals, leverage }: Fit, counts: readonly boolean[]): numb
   return off.indexOf(Math.max(...off));
 }
 
+/** A chord misses its arc by an eighth of the step times the change of slope, in its middle; half-way to it by two thirds of that. */
+function betweenLog({ steps, bend, reach }: StepsQuestion): number {
+  const apart = (steps[0]! - steps.at(-1)!) / (steps.length - 1);
+  const change = bend * Math.sqrt((2 * apart) / reach);
+  return (NINETY_FIVE * apart * change * (2 / 3)) / 8;
+}
+
 /**
  * A row of steps as a falling curve through their readings, of which only so much is taken for granted that its slope changes
  * little by little: neighbours check each other, and no formula of a paper or a film is imposed.
  * @source least squares with a Gaussian process for the logarithm of the slope (Ornstein and Uhlenbeck's); covariance by Laplace
  */
-export function smoothSteps(question: StepsQuestion): SmoothSteps {
+export const smoothSteps = (question: StepsQuestion): SmoothSteps => {
   const asked = new Steps(question);
   const all = question.steps.map(() => true);
   let counts: readonly boolean[] = all;
@@ -281,7 +306,8 @@ export function smoothSteps(question: StepsQuestion): SmoothSteps {
     smooth: asked.smooth(told.all),
     levels: asked.levels(told.all),
     ...{ residuals, odd, deviation: Math.sqrt(variance) },
-    within: (of) => {
+    betweenLog: betweenLog(question),
+    sides: (of) => {
       const at = (values: readonly number[]) => of(asked.smooth(values), asked.levels(values));
       const gradient = Matrix.columnVector(
         told.all.map((value, index) => {
@@ -289,8 +315,15 @@ export function smoothSteps(question: StepsQuestion): SmoothSteps {
           return (up! - down!) / (2 * MOVE);
         }),
       );
-      const square = gradient.transpose().mmul(covariance).mmul(gradient).get(0, 0);
-      return studentNinetyFive(Math.floor(freedom)) * Math.sqrt(Math.max(0, square));
+      const toward = covariance.mmul(gradient);
+      const square = gradient.transpose().mmul(toward).get(0, 0);
+      if (!(square > 0)) return [0, 0];
+      // As far as 95 in 100 go, the way that changes it most: a bent law does more to one side.
+      const far = studentNinetyFive(Math.floor(freedom)) / Math.sqrt(square);
+      const still = at(told.all);
+      const moved = (by: number) =>
+        at(told.all.map((value, index) => value + by * toward.get(index, 0))) - still;
+      return [Math.abs(moved(far)), Math.abs(moved(-far))];
     },
   };
-}
+};

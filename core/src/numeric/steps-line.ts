@@ -24,3 +24,15 @@ export const lastFall = (
   }
   return undefined;
 };
+
+/** Where a falling row passes a level, straight between two steps; carried on beyond the first or the last. */
+export const logWhere = (
+  steps: readonly number[],
+  falling: readonly number[],
+  level: number,
+): number => {
+  const after = falling.findIndex((value) => value < level);
+  const index = Math.max(0, (after < 0 ? falling.length - 1 : after) - 1);
+  const [from, to] = [falling[index]!, falling[index + 1]!];
+  return steps[index]! + ((from - level) / (from - to)) * (steps[index + 1]! - steps[index]!);
+};

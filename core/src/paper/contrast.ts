@@ -2,7 +2,7 @@ import { sound, soundTime } from '../quantity/sound.ts';
 import { findRoot } from '../numeric/find-root.ts';
 import { STOP_IN_LOG } from '../quantity/stops.ts';
 import { Refusal } from '../refusal.ts';
-import { curveFor, densityAt, logExposureAt, type PaperCurve } from './curve.ts';
+import { curveFor, densityAt, logOfTone, type PaperCurve } from './curve.ts';
 import type { Paper } from './paper.ts';
 import {
   LEAST_LOGIT,
@@ -69,11 +69,7 @@ export function formulaRange(
  * toneRange(curveFor(defaultPaper, 0.105), 0.1, 1.72) // ≈ 93.8
  */
 export function toneRange(curve: PaperCurve, lightDensity: number, darkDensity: number): number {
-  return (
-    100 *
-    (logExposureAt(curve, curve.dMin + darkDensity) -
-      logExposureAt(curve, curve.dMin + lightDensity))
-  );
+  return 100 * (logOfTone(curve, darkDensity) - logOfTone(curve, lightDensity));
 }
 
 /**
@@ -152,7 +148,7 @@ export function tonesAt(
 ): number[] {
   sound({ range, known, seconds });
   const curve = curveForRange(paper, range);
-  const logH = logExposureAt(curve, curve.dMin + known.netDensity);
+  const logH = logOfTone(curve, known.netDensity);
   return sound(
     seconds.map((time) => densityAt(curve, logH + Math.log10(time / known.seconds)) - curve.dMin),
   );
@@ -178,7 +174,7 @@ export function timesFor(
 ): number[] {
   sound({ range, known, netDensities });
   const curve = curveForRange(paper, range);
-  const logH = (net: number) => logExposureAt(curve, curve.dMin + net);
+  const logH = (net: number) => logOfTone(curve, net);
   const at = logH(known.netDensity);
   return netDensities.map((net) => soundTime(known.seconds * 10 ** (logH(net) - at)));
 }

@@ -47,6 +47,45 @@ export function densityAt(curve: PaperCurve, logH: number): number {
   return sound(curve.dMin + ((curve.dMax - curve.dMin) * sum) / curve.shifts.length);
 }
 
+/** The blackest tone that people place, above white, and the share of its black that a weaker paper shows it as. */
+const BLACKEST_TONE = 1.72;
+const BLACKEST_SHARE = 0.95;
+/** Up to here a weak black takes nothing from the tones. */
+const UNTOUCHED_TONE = 0.6;
+
+/**
+ * A tone as a paper can show it: where its black is too weak for textured black, the dark tones lie closer together.
+ * @param ends the paper's white and black
+ * @param netDensity density above Dmin on a usual paper
+ * @returns density above Dmin on this one
+ * @source tones above 0.60 in proportion, so that net density 1.72 becomes 0.95 of the net black
+ * @example
+ * toneOn({ dMin: 0.05, dMax: 1.25 }, 1.72) // ≈ 1.14
+ */
+export function toneOn(
+  { dMin, dMax }: Pick<PaperCurve, 'dMin' | 'dMax'>,
+  netDensity: number,
+): number {
+  const blackest = BLACKEST_SHARE * (dMax - dMin);
+  if (!(blackest < BLACKEST_TONE && netDensity > UNTOUCHED_TONE)) return sound(netDensity);
+  const closer = (blackest - UNTOUCHED_TONE) / (BLACKEST_TONE - UNTOUCHED_TONE);
+  return sound(UNTOUCHED_TONE + (netDensity - UNTOUCHED_TONE) * closer);
+}
+
+/**
+ * The exposure that gives a tone, as this paper shows it.
+ * @param curve from `curveFor`
+ * @param netDensity density above Dmin on a usual paper
+ * @returns log10 exposure
+ * @throws Refusal `density` when the paper cannot show that tone
+ * @source `toneOn`, then `logExposureAt`
+ * @example
+ * logOfTone(curveFor(defaultPaper, 1), 1.045) // ≈ 0
+ */
+export function logOfTone(curve: PaperCurve, netDensity: number): number {
+  return logExposureAt(curve, curve.dMin + toneOn(curve, netDensity));
+}
+
 /**
  * The exposure that gives a density.
  * @param curve from `curveFor`

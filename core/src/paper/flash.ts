@@ -1,6 +1,6 @@
 import { findRoot } from '../numeric/find-root.ts';
 import { Refusal } from '../refusal.ts';
-import { curveFor, densityAt, logExposureAt } from './curve.ts';
+import { curveFor, densityAt, logExposureAt, logOfTone } from './curve.ts';
 import type { Paper } from './paper.ts';
 import {
   DEEPEST_SHARE,
@@ -69,7 +69,7 @@ function lightFor(paper: Paper, share: number, flash: PlainLight, netDensity: nu
     );
   }
   // A flash only adds light: no more of the negative's is needed than without.
-  const most = logExposureAt(curveFor(paper, share), paper.dMin + netDensity);
+  const most = logOfTone(curveFor(paper, share), netDensity);
   const missing = (logH: number) => density(logH) - paper.dMin - netDensity;
   // Were both lights of one colour, the negative's would be what is left: the answer is near that.
   const left = Math.log10(Math.max(10 ** most - flash.plain, 10 ** LOWEST));

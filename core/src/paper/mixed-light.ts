@@ -2,7 +2,7 @@ import { sound, soundTime } from '../quantity/sound.ts';
 import { Refusal } from '../refusal.ts';
 import { STOP_IN_LOG } from '../quantity/stops.ts';
 import { findRoot } from '../numeric/find-root.ts';
-import { curveFor, densityAt, logExposureAt, type PaperCurve } from './curve.ts';
+import { curveFor, densityAt, logExposureAt, logOfTone, type PaperCurve } from './curve.ts';
 import type { Paper } from './paper.ts';
 import { blueShareFor, isoRange } from './range.ts';
 
@@ -135,7 +135,7 @@ export function shareOfPlace(
   netDensity: number,
 ): number {
   const total = blue + green;
-  return sound(10 ** logExposureAt(curveFor(paper, blue / total), paper.dMin + netDensity) / total);
+  return sound(10 ** logOfTone(curveFor(paper, blue / total), netDensity) / total);
 }
 
 /**

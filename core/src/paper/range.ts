@@ -1,6 +1,6 @@
 import { sound } from '../quantity/sound.ts';
 import { findRoot } from '../numeric/find-root.ts';
-import { curveFor, logExposureAt, type PaperCurve } from './curve.ts';
+import { curveFor, logExposureAt, logOfTone, type PaperCurve } from './curve.ts';
 import type { Paper } from './paper.ts';
 
 /** ISO 6846: the range runs from this above Dmin … */
@@ -35,10 +35,7 @@ export function isoRange(curve: PaperCurve): number {
  * logFromSpeedPoint(curveFor(defaultPaper, 0.3), 0.6) // ≈ 0
  */
 export function logFromSpeedPoint(curve: PaperCurve, netDensity: number): number {
-  return (
-    logExposureAt(curve, curve.dMin + netDensity) -
-    logExposureAt(curve, curve.dMin + PAPER_SPEED_DENSITY)
-  );
+  return logOfTone(curve, netDensity) - logExposureAt(curve, curve.dMin + PAPER_SPEED_DENSITY);
 }
 
 /** The least and the most range the layers can be mixed to. */

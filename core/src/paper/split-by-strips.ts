@@ -1,7 +1,7 @@
 import { findRoot } from '../numeric/find-root.ts';
 import { Refusal } from '../refusal.ts';
 import { toneRange } from './contrast.ts';
-import { curveFor, logExposureAt } from './curve.ts';
+import { curveFor, logOfTone } from './curve.ts';
 import { lightOf, mixOf, shareOfPlace, type MixAnswer, type MixExposure } from './mixed-light.ts';
 import type { Paper } from './paper.ts';
 import { LEAST_LOGIT, MOST_LOGIT, shareFromLogit } from './range.ts';
@@ -56,8 +56,7 @@ export function pairFromStrips(
     toneRange(curveFor(paper, shareFromLogit(logit)), tones.highlight, tones.shadow) - wanted;
   if (!(missing(LEAST_LOGIT) >= 0 && missing(MOST_LOGIT) <= 0)) throw beyond();
   const share = shareFromLogit(findRoot(missing, LEAST_LOGIT, MOST_LOGIT, 1e-9));
-  const total =
-    10 ** logExposureAt(curveFor(paper, share), paper.dMin + tones.highlight) / highlight;
+  const total = 10 ** logOfTone(curveFor(paper, share), tones.highlight) / highlight;
   const [blue, green] = [total * share, total * (1 - share)];
   const determinant = s.blue * h.green - h.blue * s.green;
   const softSeconds = (blue * h.green - h.blue * green) / determinant;

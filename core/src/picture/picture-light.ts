@@ -1,4 +1,4 @@
-import { densityAt, logExposureAt } from '../paper/curve.ts';
+import { densityAt, logExposureAt, logOfTone } from '../paper/curve.ts';
 import { densityUnderFlash, type Flash } from '../paper/flash.ts';
 import type { Paper } from '../paper/paper.ts';
 import { curveForRange } from '../paper/range.ts';
@@ -91,7 +91,7 @@ export function lightOfNegative(
   const curve = curveForRange(paper, range);
   const density = (code: number) =>
     -Math.log10(Math.max(linearFromCode(Math.max(code, 1)), 1e-6) / linearFromCode(clearCode));
-  const placed = logExposureAt(curve, paper.dMin + netDensity);
+  const placed = logOfTone(curve, netDensity);
   const highlight = density(highlightCode);
   const codes = Array.from({ length: CODES }, (_, code) => code);
   return {

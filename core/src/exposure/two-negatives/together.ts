@@ -1,4 +1,4 @@
-import { curveFor, densityAt, logExposureAt } from '../../paper/curve.ts';
+import { curveFor, densityAt, logOfTone } from '../../paper/curve.ts';
 import type { BlueAndGreen } from '../../paper/mixed-light.ts';
 import type { Paper } from '../../paper/paper.ts';
 import { blueShareFor, curveForRange } from '../../paper/range.ts';
@@ -26,7 +26,7 @@ const lightAlone = (paper: Paper, { range, netDensity, stops = 0 }: ToneAlone): 
   const share = blueShareFor(paper, range);
   if (netDensity === 0) return { blue: 0, green: 0 };
   const curve = curveForRange(paper, range);
-  const light = 10 ** (logExposureAt(curve, curve.dMin + netDensity) + stops * STOP_IN_LOG);
+  const light = 10 ** (logOfTone(curve, netDensity) + stops * STOP_IN_LOG);
   return { blue: light * share, green: light * (1 - share) };
 };
 

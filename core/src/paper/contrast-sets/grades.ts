@@ -5,6 +5,7 @@ export const grades = {
   id: 'grades',
   noun: 'grade',
   name: 'graded paper',
+  ownEmulsions: true,
   calibrated: false,
   step: 1,
   settings: [

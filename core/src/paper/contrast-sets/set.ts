@@ -16,6 +16,8 @@ export interface ContrastSet {
   /** What one setting is called: "filter", "grade". */
   readonly noun: string;
   readonly name: string;
+  /** Each setting is an emulsion of its own, as grades are; otherwise light of another colour exposes the same one. */
+  readonly ownEmulsions?: true;
   /** Measured on this paper; otherwise its answers are marked as not calibrated. */
   readonly calibrated: boolean;
   /** How far its settings may be out by the test that measured them: R as a share, and speed in stops. */

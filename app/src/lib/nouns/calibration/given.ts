@@ -18,7 +18,12 @@ export function typedTest(
   return Object.fromEntries(
     Object.entries(fields).map(([name, field]) => [
       name,
-      given[name] === undefined ? '' : field.write(given[name], unit),
+      given[name] !== undefined
+        ? field.write(given[name], unit)
+        : // One of a few is always chosen; what is typed stays to be typed.
+          field.shape.is === 'choice'
+          ? field.usual
+          : '',
     ]),
   );
 }

@@ -1,6 +1,7 @@
-import { fitFilm, tabletSteps, type FilmCharacter, type FilmDevelopment } from '@katachron/core';
+import { fitFilm, type FilmCharacter, type FilmDevelopment } from '@katachron/core';
 import { attempt } from '../../words/attempt.ts';
 import type { Calibration } from './contract.ts';
+import { stepsOf } from './kinds/tablet.ts';
 
 /** A film whose own curve is known by a test of its densities. */
 export interface OwnCurve {
@@ -22,7 +23,9 @@ export function ownCurves(calibrations: readonly Calibration[]): OwnCurve[] {
     .filter(({ kind }) => kind === 'film-densities')
     .toSorted((a, b) => b.foundAtMs - a.foundAtMs);
   for (const { given, foundAtMs } of tests) {
-    const { film, developments } = given as {
+    const { film, developments, stepCount, tabletStep } = given as {
+      readonly stepCount?: string;
+      readonly tabletStep?: string;
       readonly film: string;
       readonly developments: readonly Development[];
     };
@@ -32,7 +35,7 @@ export function ownCurves(calibrations: readonly Calibration[]): OwnCurve[] {
       ...rest,
       densities: values,
     }));
-    const fitted = attempt(() => fitFilm(tabletSteps(), asked)).value;
+    const fitted = attempt(() => fitFilm(stepsOf({ stepCount, tabletStep }), asked)).value;
     if (fitted) curves.set(key, { film, foundAtMs, character: fitted.film });
   }
   return [...curves.values()];

@@ -2,6 +2,8 @@ import Type, { type TSchema } from 'typebox';
 import { oneOf, text } from '../../kit/fields.ts';
 import type { AnyField, FieldSet, Shape } from './fields/field.ts';
 
+/** Of fewer nothing is told. */
+const LEAST_ROWS = 5;
 const closed = { additionalProperties: false };
 
 /** What a field's value is, as a schema: the same limits that the page has. */
@@ -19,12 +21,15 @@ const schemas: {
   tick: (_, title) => Type.Boolean({ title }),
   rows: ({ columns, least, most }, title) =>
     Type.Array(schemaOfFields(columns, title), { title, minItems: least, maxItems: most }),
-  columns: ({ heads, cell, rows, most }, title) =>
+  columns: ({ heads, cell, rows, rowsBy, most }, title) =>
     Type.Array(
       Type.Object(
         {
           ...propertiesOf(heads),
-          values: Type.Array(schemaOf(cell), { title, minItems: rows, maxItems: rows }),
+          values: Type.Array(schemaOf(cell), {
+            ...{ title, maxItems: rows },
+            minItems: rowsBy === undefined ? rows : LEAST_ROWS,
+          }),
         },
         { title, ...closed },
       ),

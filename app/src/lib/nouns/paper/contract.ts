@@ -5,6 +5,9 @@ import { contrastSetId, settingId } from '../strip/contract.ts';
 
 const bases: readonly PaperBase[] = ['resin-coated', 'fibre'];
 
+/** What is lighter is no black of a print: matt papers and old emulsions reach so much. */
+export const LEAST_BLACK = 1.2;
+
 /** A paper: its black and white, its speed, and what the contrast settings really do on it. */
 export const PaperBody = Type.Object(
   {
@@ -15,7 +18,12 @@ export const PaperBody = Type.Object(
       Type.Number({ title: 'The speed', minimum: 1, maximum: 10_000, description: 'ISO 6846 P' }),
     ),
     dMin: Type.Number({ title: 'Paper white', minimum: 0, maximum: 0.2, description: 'density' }),
-    dMax: Type.Number({ title: 'Full black', minimum: 1.95, maximum: 3, description: 'density' }),
+    dMax: Type.Number({
+      title: 'Full black',
+      minimum: LEAST_BLACK,
+      maximum: 3,
+      description: 'density',
+    }),
     /** Measured ranges, and speeds against the softest setting, stops; those left out are the usual ones. */
     settings: Type.Array(
       Type.Object(

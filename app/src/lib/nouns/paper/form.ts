@@ -1,5 +1,5 @@
 import { contrastSet, percentInStops, stopsInPercent, type ContrastSetId } from '@katachron/core';
-import type { PaperBody } from './contract.ts';
+import { LEAST_BLACK, type PaperBody } from './contract.ts';
 import { needed, troublesOf, within } from '../../kit/form.ts';
 import { attempt } from '../../words/attempt.ts';
 import { parseDecimal } from '../../words/decimal.ts';
@@ -103,7 +103,7 @@ export function readPaper(
   );
   const dMin = attempt(() => within(form.dMin, 'Type a density, for example 0.06.', 0, 0.2));
   const dMax = attempt(() =>
-    within(form.dMax, 'Type a density from 1.95 on, for example 2.1.', 1.95, 3),
+    within(form.dMax, `Type a density from ${LEAST_BLACK} on, for example 2.1.`, LEAST_BLACK, 3),
   );
   const dryDown = attempt(() =>
     form.dryDown.trim() === ''

@@ -1,9 +1,10 @@
 <script lang="ts">
   import { send } from '../../kit/client.ts';
+  import type { ReadColumn } from './grid-shape.ts';
   import { readText } from '../../kit/read-text.ts';
 
   interface Props {
-    onread: (columns: readonly { readonly values: readonly number[] }[]) => void;
+    onread: (columns: readonly ReadColumn[]) => void;
     problem: string | undefined;
   }
   let { onread, problem = $bindable() }: Props = $props();
@@ -17,7 +18,7 @@
     const { text } = readText(await file.arrayBuffer());
     // The same file may be chosen again once it was mended.
     input.value = '';
-    const outcome = await send<{ columns: { values: number[] }[] }>(
+    const outcome = await send<{ columns: ReadColumn[] }>(
       '/api/v1/densities/read',
       text,
       'text/plain',

@@ -18,6 +18,8 @@
     instrument?: { readonly name: string; read(): Promise<number> } | undefined;
     /** Up to here nothing is read by it. */
     readFrom?: number;
+    /** A block that is pasted may make so many columns of it. */
+    mostColumns?: number;
   }
   let {
     id,
@@ -28,17 +30,23 @@
     trouble,
     instrument,
     readFrom = 0,
+    mostColumns = 0,
   }: Props = $props();
   const cells = $derived(cellsOf(value));
   let table = $state<HTMLTableElement>();
 
-  /** A cell or a block of them from there on; what lies outside of the table is left. */
+  /** A cell or a block of them from there on, in columns of its own where it is wider; what lies outside of the table is left. */
   function write(row: number, column: number, block: readonly (readonly string[])[]) {
-    const grid = rows.map((_, at) => columns.map((_column, across) => cells[at]?.[across] ?? ''));
+    const wide = column + Math.max(...block.map((line) => line.length));
+    const across = Math.max(columns.length, Math.min(mostColumns, wide));
+    // What the page does not show stays: a taller tablet may have been typed before.
+    const grid = Array.from({ length: Math.max(rows.length, cells.length) }, (_, at) =>
+      Array.from({ length: across }, (_column, place) => cells[at]?.[place] ?? ''),
+    );
     block.forEach((line, down) =>
-      line.forEach((text, across) => {
-        const target = grid[row + down];
-        if (target && column + across < columns.length) target[column + across] = text;
+      line.forEach((text, place) => {
+        const target = row + down < rows.length ? grid[row + down] : undefined;
+        if (target && column + place < across) target[column + place] = text;
       }),
     );
     value = textOf(grid);
@@ -131,7 +139,7 @@
   </table>
 </div>
 <p id="{id}-told" class="mt-1 text-[15px] {trouble ? 'text-trouble' : 'text-soft'}">
-  {trouble ?? 'Enter goes down; a copied column is pasted whole.'}
+  {trouble ?? 'Enter goes down; a copied column or block is pasted whole.'}
 </p>
 {#if instrument}
   <button type="button" class="slot-in min-h-11 font-[600]" onclick={() => void readNext()}

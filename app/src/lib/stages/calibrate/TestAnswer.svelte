@@ -24,7 +24,7 @@
   {:else if test.trouble}
     <p class="reason text-trouble" role="alert">{test.trouble}</p>
   {:else if test.solving}
-    <p class="reason text-soft" role="status">It is being fitted …</p>
+    <p class="reason text-soft" role="status">It is being worked out …</p>
   {:else}
     <p class="reason text-soft">The number stands here once what was seen is typed.</p>
   {/if}

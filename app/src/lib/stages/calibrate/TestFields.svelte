@@ -1,7 +1,12 @@
 <script lang="ts">
   import Field from '../../kit/Field.svelte';
   import SlotChoice from '../../kit/SlotChoice.svelte';
-  import { labelIn, type FieldSet } from '../../nouns/calibration/fields/field.ts';
+  import {
+    labelIn,
+    rowsBy,
+    type FieldSet,
+    type Shape,
+  } from '../../nouns/calibration/fields/field.ts';
   import type { TestForm } from '../../nouns/calibration/given.ts';
   import type { Unit } from '../../words/temperature.ts';
   import { isTable } from './grid-shape.ts';
@@ -22,12 +27,15 @@
         : [],
     ),
   );
+  /** A table has as many rows as the form says. */
+  const shownOf = (shape: Extract<Shape, { is: 'rows' | 'columns' }>) =>
+    shape.is === 'columns' ? { ...shape, rows: rowsBy(shape, form) } : shape;
   const plain = $derived(
     Object.entries(fields).filter(([, { shape }]) => !isTable(shape) && shape.is !== 'choice'),
   );
   const tables = $derived(
     Object.entries(fields).flatMap(([name, field]) =>
-      isTable(field.shape) ? [{ name, field, shape: field.shape }] : [],
+      isTable(field.shape) ? [{ name, field, shape: shownOf(field.shape) }] : [],
     ),
   );
 </script>

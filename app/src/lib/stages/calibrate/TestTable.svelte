@@ -6,7 +6,7 @@
   import DensityFile from './DensityFile.svelte';
   import TabletScan from './TabletScan.svelte';
   import Grid from './Grid.svelte';
-  import { gridShape, withDensities, withFewer, withMore } from './grid-shape.ts';
+  import { gridShape, withDensities, withFewer, withMore, type ReadColumn } from './grid-shape.ts';
 
   interface Props {
     name: string;
@@ -24,9 +24,9 @@
   let problem = $state<string>();
   let scanning = $state(false);
 
-  function take(columns: readonly { readonly values: readonly number[] }[]) {
+  function take(columns: readonly ReadColumn[]) {
     if (shape.is !== 'columns') return;
-    const taken = attempt(() => withDensities(shape, text, columns));
+    const taken = attempt(() => withDensities(shape, text, columns, unit));
     problem = taken.trouble;
     if (taken.value !== undefined) ontyped(taken.value);
   }
@@ -65,6 +65,7 @@
     {trouble}
     instrument={shape.is === 'columns' ? densitometer : undefined}
     readFrom={Math.max(0, heads - 1)}
+    mostColumns={shape.is === 'columns' ? shape.most : 0}
   />
   <div class="flex flex-wrap gap-x-5">
     {#if grid.more}

@@ -1,6 +1,7 @@
 import { Refusal } from '@katachron/core';
 import { labelIn, type AnyField, type Shape } from '../../nouns/calibration/fields/field.ts';
 import { cellsOf, textOf } from '../../nouns/calibration/fields/tables.ts';
+import { attempt } from '../../words/attempt.ts';
 import { capital } from '../../words/capital.ts';
 import type { Unit } from '../../words/temperature.ts';
 
@@ -76,14 +77,22 @@ export function withMore(shape: TableShape, text: string, { rows, columns }: Gri
   );
 }
 
+/** A column of densities, with what its file calls it. */
+export interface ReadColumn {
+  readonly name?: string;
+  readonly values: readonly number[];
+}
+
 /**
- * Columns of a file, or of a densitometer, put where nothing is typed yet: in the empty columns, then in new ones.
+ * Columns of a file, or of a densitometer, put where nothing is typed yet: in the empty columns, then in new ones. What a file calls
+ * a column stands over it where that is what is asked there: a time, a setting.
  * @throws Refusal when they are of another tablet, or more than there is room for
  */
 export function withDensities(
   shape: Extract<Shape, { is: 'columns' }>,
   text: string,
-  columns: readonly { readonly values: readonly number[] }[],
+  columns: readonly ReadColumn[],
+  unit: Unit = 'C',
 ): string {
   const heads = Object.keys(shape.heads).length;
   const other = columns.find(({ values }) => values.length !== shape.rows);
@@ -107,13 +116,20 @@ export function withDensities(
       `The file has ${columns.length} columns, and there is room for ${free.length} more.`,
     );
   }
+  const [head] = Object.values(shape.heads);
+  const named = (name = '') =>
+    name !== '' && head && attempt(() => head.read(name, unit) as unknown).trouble === undefined
+      ? name
+      : undefined;
   const width = Math.max(widest(text), ...columns.map((_, at) => free[at]! + 1));
   return textOf(
     Array.from({ length: heads + shape.rows }, (_, row) =>
       Array.from({ length: width }, (_column, at) => {
         const from = columns[free.indexOf(at)];
+        const there = cells[row]?.[at] ?? '';
+        if (row === 0 && heads > 0 && there === '') return named(from?.name) ?? there;
         const value = row >= heads ? from?.values[row - heads] : undefined;
-        return value === undefined ? (cells[row]?.[at] ?? '') : value.toFixed(2);
+        return value === undefined ? there : value.toFixed(2);
       }),
     ),
   );

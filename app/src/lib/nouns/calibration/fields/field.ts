@@ -28,7 +28,9 @@ export type Shape =
       /** What stands over each column. */
       readonly heads: Readonly<Record<string, AnyField>>;
       readonly cell: AnyField;
+      /** As many rows there are at the most; fewer where another field says how many. */
       readonly rows: number;
+      readonly rowsBy?: string;
       readonly most: number;
       readonly rowName: (index: number) => string;
       /** One of them: "a development". */
@@ -69,6 +71,12 @@ export type GivenOf<Fields extends FieldSet> = {
     Name in keyof Fields as undefined extends ReturnType<Fields[Name]['read']> ? Name : never
   ]?: Exclude<ReturnType<Fields[Name]['read']>, undefined>;
 };
+
+/** How many rows of a table of columns stand there, by what the form says so far. */
+export const rowsBy = (
+  { rows, rowsBy: name }: Extract<Shape, { is: 'columns' }>,
+  form: Readonly<Record<string, string>>,
+): number => Math.min(rows, Number(name && form[name]) || rows);
 
 /** How the label says a unit of temperature. */
 export const labelIn = ({ label }: AnyField, unit: Unit): string => label.replace('°', `°${unit}`);

@@ -101,33 +101,40 @@ interface Columns<Heads extends FieldSet> {
   readonly heads: Heads;
   readonly cell: Field<number>;
   readonly rows: number;
+  /** The field that says how many rows there are: then all that were begun are read, and whoever solves it counts them. */
+  readonly rowsBy?: string;
   readonly most: number;
   readonly rowName: (index: number) => string;
   readonly one: string;
 }
+
+/** How many lines of a table have been begun. */
+const begun = (cells: readonly (readonly string[])[]) =>
+  cells.findLastIndex((line) => !isEmpty(line)) + 1;
 
 /** Columns of numbers, each with a few fields over it: steps down, developments or settings across. An empty column is none. */
 export function columnsField<Heads extends FieldSet>({
   heads,
   cell,
   rows,
+  rowsBy,
   most,
   rowName,
   one,
   ...asked
 }: Columns<Heads>): Field<readonly (GivenOf<Heads> & { readonly values: readonly number[] })[]> {
   const names = Object.keys(heads);
-  const lines = names.length + rows;
   return {
     label: asked.label,
     hint: asked.hint ?? '',
     title: asked.title,
     usual: '',
     optional: false,
-    shape: { is: 'columns', heads, cell, rows, most, rowName, one },
+    shape: { is: 'columns', heads, cell, rows, most, rowName, one, ...(rowsBy && { rowsBy }) },
     read(text, unit) {
       const cells = cellsOf(text);
       const widest = Math.max(0, ...cells.map((line) => line.length));
+      const lines = names.length + (rowsBy ? begun(cells.slice(names.length)) || rows : rows);
       const found = Array.from({ length: widest }, (_, column) => {
         const typed = Array.from({ length: lines }, (_, line) => cells[line]?.[column] ?? '');
         if (isEmpty(typed)) return [];
@@ -156,8 +163,13 @@ export function columnsField<Heads extends FieldSet>({
       };
       return textOf([
         ...names.map((name) => columns.map((column) => of(column, name))),
-        ...Array.from({ length: rows }, (_, row) =>
-          columns.map(({ values }) => cell.write(values[row]!, unit)),
+        ...Array.from(
+          { length: Math.max(...columns.map(({ values }) => values.length)) },
+          (_, row) =>
+            columns.map(({ values }) => {
+              const value = values[row];
+              return value === undefined ? '' : cell.write(value, unit);
+            }),
         ),
       ]);
     },

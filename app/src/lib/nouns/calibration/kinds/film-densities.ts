@@ -1,13 +1,13 @@
 import {
   ISO_LOG,
-  TABLET_STEPS,
   developmentSeries,
   exposureIndexAt,
+  filmBetweenSteps,
   filmDensities as readFilm,
   isoFilmSpeed,
   nearestStandardSpeed,
-  tabletSteps,
 } from '@katachron/core';
+import { attempt } from '../../../words/attempt.ts';
 import { clockTime } from '../../../words/duration.ts';
 import { plainList } from '../../../words/list.ts';
 import { numberField, optional, timeField } from '../fields/simple.ts';
@@ -20,10 +20,11 @@ import {
   stopsWithin,
   tabletList,
 } from './common.ts';
+import { developedIn, developedInFields } from './developed-in.ts';
 import { testKind } from './kind.ts';
 import { recipeFromTest } from './recipe-from-test.ts';
+import { MOST_TABLET_STEPS, oddFields, oddWords, stepsFor, tabletFields } from './tablet.ts';
 
-const steps = tabletSteps(TABLET_STEPS);
 const density = (label: string, title: string, hint = '') =>
   numberField({ label, hint, title, least: 0, most: 5, example: 0.28 });
 
@@ -60,6 +61,9 @@ export const filmDensities = testKind({
         ...{ least: -6, most: 6, example: 0.29 },
       }),
     ),
+    ...developedInFields,
+    ...tabletFields,
+    ...oddFields,
     developments: columnsField({
       label: 'Densities',
       hint: 'Base and fog counted; a copied column of a spreadsheet is pasted whole.',
@@ -73,19 +77,31 @@ export const filmDensities = testKind({
         baseFog: density('Base and fog', 'base and fog'),
       },
       cell: density('Density', 'the density'),
-      rows: TABLET_STEPS,
+      rows: MOST_TABLET_STEPS,
+      rowsBy: 'stepCount',
       most: 6,
       rowName: (index) => `Step ${index + 1}`,
     }),
   },
   nameOf: ({ film }) => film,
   developedInto: 'developments',
-  solve: ({ exposedAt, developments, stepOneLog }) => {
+  slow: true,
+  brief: ({ developments }) =>
+    developments.length === 1 ? '1 development' : `${developments.length} developments`,
+  solve: ({ exposedAt, developments, stepOneLog, oddReading, ...given }) => {
+    const steps = stepsFor(given, developments);
+    // What it was developed in is refused here, where it is typed, and not when it becomes a recipe.
+    developedIn(given);
+    const leaveOut = oddReading !== 'counts';
     const films = developments
       .map(({ seconds, baseFog, values }) => {
-        const read = readFilm({ steps, densities: values, baseFog });
+        const read = readFilm({ steps, densities: values, baseFog, leaveOut });
         const exposureIndex = exposureIndexAt(exposedAt, read.speedLog);
-        return { seconds, baseFog, densities: values, ...read, exposureIndex };
+        const between = attempt(() => filmBetweenSteps(steps, values, baseFog)).value;
+        return {
+          ...{ seconds, baseFog, densities: values, ...read, exposureIndex },
+          ...(between && { betweenIndex: exposureIndexAt(exposedAt, between.speedLog) }),
+        };
       })
       .toSorted((a, b) => a.seconds - b.seconds);
     const tested = films.flatMap(({ seconds, averageGradient, within }) =>
@@ -102,10 +118,13 @@ export const filmDensities = testKind({
     const iso =
       stepOneLog === undefined || nearest.isoGradient === undefined
         ? undefined
-        : isoFilmSpeed(stepOneLog + nearest.speedLog, nearest.isoGradient * ISO_LOG);
-    return { films, ...(series && { series }), ...(iso && { iso }), nearest };
+        : // The standard asks for its own development: without it there is no ISO speed, and all else stands.
+          attempt(() =>
+            isoFilmSpeed(stepOneLog + nearest.speedLog, nearest.isoGradient! * ISO_LOG),
+          );
+    return { steps, leaveOut, films, ...(series && { series }), ...(iso && { iso }), nearest };
   },
-  tell: ({ films, series, nearest, iso }) => {
+  tell: ({ films, series, nearest, iso, leaveOut }) => {
     const normal = series?.times.find(({ n }) => n === 0);
     const gradients = films.map(
       ({ seconds, exposureIndex, isoGradient, averageGradient, isNormal }) =>
@@ -125,11 +144,17 @@ export const filmDensities = testKind({
             ]
           : []),
         ...gradients,
-        ...(iso
+        ...(nearest.betweenIndex === undefined
+          ? []
+          : [
+              `Every step is checked by those beside it; by the two nearest alone it is EI ${nearest.betweenIndex.toFixed(1)}.`,
+            ]),
+        ...(iso?.value
           ? [
-              `By the standard ISO ${iso.nearest}/${iso.degrees}°: ${iso.speed.toFixed(1)}, from the exposure in lux seconds.`,
+              `By the standard ISO ${iso.value.nearest}/${iso.value.degrees}°: ${iso.value.speed.toFixed(1)}, from the exposure in lux seconds.`,
             ]
           : []),
+        ...(iso?.trouble === undefined ? [] : [iso.trouble]),
         ...(series
           ? [
               `The gradient is ${series.a.toFixed(3).replace('-', '−')} + ${series.b.toFixed(4)}·ln t, t in seconds.`,
@@ -137,6 +162,9 @@ export const filmDensities = testKind({
           : []),
       ],
       cautions: [
+        ...films.flatMap(({ seconds, odd, residuals }) =>
+          oddWords(odd, residuals, `${clockTime(seconds)}, `, !leaveOut),
+        ),
         ...(outside.length > 0
           ? [
               `${plainList(outside)}: outside the times that were tested, so carried on and less sure.`,
@@ -150,22 +178,26 @@ export const filmDensities = testKind({
       ],
     };
   },
-  chart: ({ films }) => ({
+  chart: ({ steps, films }) => ({
     label: `Density over log exposure of ${films.length} ${films.length === 1 ? 'development' : 'developments'}`,
     across: 'log exposure, zone I at the speed point of EI as set',
     up: 'density',
-    series: films.map(({ seconds, densities }) => ({
+    series: films.map(({ seconds, densities, residuals }) => ({
       name: clockTime(seconds),
       points: steps.map((x, index) => ({ x, y: densities[index]! })),
-      curve: steps.map((x, index) => ({ x, y: densities[index]! })),
+      curve: steps.map((x, index) => ({ x, y: densities[index]! - residuals[index]! })),
     })),
     marks: films.map(({ speedLog, baseFog, exposureIndex }) => ({
       x: speedLog,
       y: baseFog + 0.1,
       name: `EI ${exposureIndex.toFixed(0)}`,
     })),
+    residuals: films.flatMap(({ residuals }) =>
+      steps.map((x, index) => ({ x, y: residuals[index]! })),
+    ),
+    residualsUp: 'off its neighbours',
   }),
-  changes: ({ nearest, series }, { film }, things) => {
+  changes: ({ nearest, series }, { film, exposedAt, ...given }, things) => {
     const normal = series?.times.find(({ n }) => n === 0);
     return recipeFromTest(things, film, {
       exposureIndex: nearestStandardSpeed(nearest.exposureIndex),
@@ -174,6 +206,7 @@ export const filmDensities = testKind({
         contrast: series!.times.map(({ n, seconds }) => ({ n, share: seconds / normal.seconds })),
       }),
       evidence: 'Step tablet by densities',
+      ...{ in: developedIn(given), exposedAt },
     });
   },
   hangsOn: ['film', 'developer', 'meter', 'thermometer'],

@@ -1,16 +1,12 @@
 import {
   Refusal,
-  TABLET_STEPS,
   contrastSet,
   contrastSets,
-  curveForRange,
-  densityAt,
   fitPaper,
   layersFor,
-  logExposureAt,
-  printedTablet,
+  printedPaper,
+  rangeBetweenSteps,
   relativeSpeed,
-  tabletSteps,
   type ContrastSetId,
   type ContrastSetting,
 } from '@katachron/core';
@@ -23,10 +19,13 @@ import { columnsField } from '../fields/tables.ts';
 import { paperField } from './common.ts';
 import { sameName } from '../../../words/same-name.ts';
 import { testKind } from './kind.ts';
+import { MOST_TABLET_STEPS, oddFields, oddWords, stepsFor, tabletFields } from './tablet.ts';
+import { LEAST_BLACK } from '../../paper/contract.ts';
 
-const steps = tabletSteps(TABLET_STEPS);
-/** No black is so weak that a textured one has room under it; a paper of the shelf has at least this. */
-const LEAST_BLACK = 1.95;
+const ownEmulsions = (id: ContrastSetId) => 'ownEmulsions' in contrastSet(id);
+
+/** Most papers are blacker than this. */
+const WEAK_BLACK = 1.8;
 
 /** The setting of a set that was meant: its id or its name, however it is written. */
 function settingMeant(setId: ContrastSetId, typed: string): ContrastSetting {
@@ -59,7 +58,11 @@ export interface TabletSettingFound {
   /** log10 exposure, against step 1, of the speed point. */
   readonly speedLog: number;
   readonly densities: readonly number[];
-  readonly residuals?: readonly number[];
+  /** What each step is off the curve through its neighbours, and those that fit none of them. */
+  readonly residuals: readonly number[];
+  readonly odd: readonly number[];
+  /** R as the two steps beside each end give it, nothing else asked. */
+  readonly between?: number;
 }
 
 export const paperTablet = testKind({
@@ -69,7 +72,7 @@ export const paperTablet = testKind({
   family: 'paper-range',
   question: 'How soft and how fast is each setting on this paper, and how black is it?',
   list: [
-    'a step tablet, 21 steps of half a stop',
+    'a step tablet, and what a step of it is',
     'one sheet or strip for each setting, of one box',
     'a densitometer, or a scan of the prints beside a reference',
   ],
@@ -87,6 +90,8 @@ export const paperTablet = testKind({
       title: 'what the contrast comes from',
       options: contrastSets.map(({ id, name }) => ({ id, name })),
     }),
+    ...tabletFields,
+    ...oddFields,
     prints: columnsField({
       label: 'Densities',
       hint: 'By reflection, paper white counted; a copied column of a spreadsheet is pasted whole.',
@@ -101,7 +106,8 @@ export const paperTablet = testKind({
       cell: numberField({
         ...{ label: 'Density', title: 'the density', least: 0, most: 4, example: 1.37 },
       }),
-      rows: TABLET_STEPS,
+      rows: MOST_TABLET_STEPS,
+      rowsBy: 'stepCount',
       most: 8,
       rowName: (index) => `Step ${index + 1}`,
     }),
@@ -109,50 +115,54 @@ export const paperTablet = testKind({
   nameOf: ({ paper }) => paper,
   slow: true,
   brief: ({ prints }) => (prints.length === 1 ? '1 setting' : `${prints.length} settings`),
-  solve: ({ contrastSetId, prints }) => {
+  solve: ({ contrastSetId, prints, oddReading, ...given }) => {
+    const steps = stepsFor(given, prints);
     const settings = prints.map(({ setting }) => settingMeant(contrastSetId, setting));
     const twice = settings.find(({ id }, at) => settings.findIndex((one) => one.id === id) !== at);
     if (twice) {
       throw new Refusal('setting', '/prints', `The setting ${twice.name} is there twice.`);
     }
-    const single = prints.length === 1;
-    const fitted = single
-      ? undefined
-      : fitPaper(
-          steps,
-          prints.map(({ values }) => values),
-        );
-    const alone = prints.map(({ values }) =>
-      single ? printedTablet({ steps, densities: values }) : undefined,
-    );
+    const densities = prints.map(({ values }) => values);
+    const leaveOut = oddReading !== 'counts';
+    // Each grade is an emulsion of its own; filters, dials and lamps expose one.
+    const oneEmulsion = !ownEmulsions(contrastSetId);
+    const measured = printedPaper({ steps, prints: densities, oneEmulsion, leaveOut });
+    const fitted =
+      oneEmulsion && prints.length > 1
+        ? attempt(() => fitPaper(steps, densities, measured)).value
+        : undefined;
     const first = settings[0]!;
     const speedOf = (index: number) =>
-      (fitted?.settings[index] ?? alone[index]!).speedLog +
-      Math.log10(prints[index]!.seconds / prints[0]!.seconds);
+      measured[index]!.speedLog + Math.log10(prints[index]!.seconds / prints[0]!.seconds);
     const found = settings.map(({ id, name }, index): TabletSettingFound => {
-      const { range, speedLog, within } = fitted?.settings[index] ?? alone[index]!;
-      const residuals = fitted?.settings[index]?.residuals;
+      const { range, speedLog, within, residuals, odd } = measured[index]!;
+      const between = attempt(() => rangeBetweenSteps(steps, densities[index]!)).value?.range;
       return {
-        ...{ id, name, range, speedLog, densities: prints[index]!.values },
+        ...{ id, name, range, speedLog, residuals, odd, densities: densities[index]! },
         rangeWithin: within.range,
         // Against the first print, which is as fast as the set says: only differences are measured.
         speedStops: first.speedStops + relativeSpeed(speedOf(index), speedOf(0)),
         speedWithin: within.speedStops,
-        ...(residuals && { residuals }),
+        ...(between !== undefined && { between }),
       };
     });
-    const ends = fitted?.paper ?? alone[0]!;
+    const mean = (of: (one: (typeof measured)[number]) => number) =>
+      measured.reduce((sum, one) => sum + of(one), 0) / measured.length;
     return {
-      settings: found,
-      dMin: ends.dMin,
-      dMax: ends.dMax,
+      ...{ steps, leaveOut, settings: found },
+      dMin: mean((one) => one.dMin),
+      dMax: mean((one) => one.dMax),
       ...(fitted && {
         layers: { slope: fitted.paper.slope, span: fitted.span },
-        rest: fitted.rest,
+        ...{ rest: fitted.rest, misfit: fitted.misfit },
+        fittedRanges: fitted.settings.map(({ range }) => range),
       }),
     };
   },
-  tell: ({ settings, dMin, dMax, layers, rest }, { contrastSetId }) => {
+  tell: (
+    { settings, dMin, dMax, layers, rest, misfit, fittedRanges, leaveOut },
+    { contrastSetId },
+  ) => {
     const set = contrastSet(contrastSetId);
     const ranges = settings.map(({ range }) => range);
     const beyond = attempt(() => layersFor({ dMin, dMax }, ranges)).trouble;
@@ -162,66 +172,64 @@ export const paperTablet = testKind({
         Math.abs(range - settings.find((one) => one.id === id)!.range),
       ),
     );
+    const between = settings.map(({ between: plain }) => plain?.toFixed(0) ?? '–');
     return {
       number: settings.map(({ range }) => range.toFixed(0)).join(' · '),
       unit: 'R',
       sentence: `${settings.map(({ name, range, rangeWithin }) => `${name}: R ${range.toFixed(1)} ± ${rangeWithin.toFixed(1)} (ISO ${Math.round(range / 10) * 10})`).join('; ')}. White ${dMin.toFixed(2)}, black ${dMax.toFixed(2)}.`,
       more: [
         `Speeds: ${settings.map(({ name, speedStops, speedWithin }) => `${name} ${speedStops >= 0 ? '+' : '−'}${Math.abs(speedStops).toFixed(2)} ± ${speedWithin.toFixed(2)}`).join(', ')} stop.`,
+        'Read off each print, every step checked by those beside it.',
+        `By the two steps beside each end alone R is ${between.join(' · ')}.`,
         `The usual ranges of these settings are off by up to ${off.toFixed(0)} R on this paper.`,
-        ...(layers
-          ? [`Fitted to all prints at once: the steps lie ${rest!.toFixed(3)} off their curves.`]
-          : ['One setting tells its own R; a second one tells how the layers lie.']),
+        ...(ownEmulsions(contrastSetId)
+          ? ['Each grade is an emulsion of its own: nothing is carried from one to another.']
+          : layers && !misfit
+            ? [
+                `Even layers, for what lies between these settings, miss the steps by ${rest!.toFixed(3)}.`,
+              ]
+            : layers
+              ? []
+              : ['One setting tells its own R; a second one tells how the layers lie.']),
       ],
       cautions: [
-        ...(beyond ? [beyond] : []),
-        ...(rest !== undefined && rest > 0.03
+        ...settings.flatMap(({ name, odd, residuals }) =>
+          oddWords(odd, residuals, `${name}, `, !leaveOut),
+        ),
+        ...(misfit && fittedRanges
           ? [
-              'The steps lie further off their curves than readings are out: was the light even, the developer fresh, each step read in its middle?',
+              `Even layers miss these readings by ${rest!.toFixed(3)}, and would call them R ${fittedRanges.map((range) => range.toFixed(0)).join(' · ')}: this paper is made otherwise. They are not written down; what was read is.`,
             ]
           : []),
-        ...(dMax < LEAST_BLACK
+        ...(beyond ? [beyond] : []),
+        ...(dMax < WEAK_BLACK
           ? [
-              `A black of ${dMax.toFixed(2)} is weaker than papers have, ${LEAST_BLACK} at least: it is not written on the shelf. Was the developer tired, or is it a reading of a wet print?`,
+              `A black of ${dMax.toFixed(2)} is weaker than most papers have. Was the developer tired, or is it a reading of a wet print?`,
             ]
           : []),
       ],
     };
   },
-  chart: ({ settings, dMin, dMax, layers }) => {
-    const ranges = settings.map(({ range }) => range);
-    const { value: paper } = attempt(() => layersFor({ dMin, dMax }, ranges));
-    return {
-      label: 'Density over log exposure at each setting',
-      across: 'log exposure',
-      up: 'density',
-      series: settings.map(({ name, range, speedLog, densities, residuals }) => {
-        const curve = paper && curveForRange(paper, range);
-        const speedAt = curve && logExposureAt(curve, curve.dMin + 0.6);
-        return {
-          name,
-          points: steps.map((x, index) => ({ x, y: densities[index]! })),
-          curve: steps.map((x, index) => ({
-            x,
-            y:
-              layers && residuals
-                ? densities[index]! - residuals[index]!
-                : curve
-                  ? densityAt(curve, x - speedLog + speedAt!)
-                  : densities[index]!,
-          })),
-        };
-      }),
-      marks: settings.map(({ speedLog }) => ({ x: speedLog, y: dMin + 0.6, name: '' })),
-      ...(layers && {
-        residuals: settings.flatMap(({ residuals }) =>
-          steps.map((x, index) => ({ x, y: residuals![index]! })),
-        ),
-        residualsUp: 'off the curve',
-      }),
-    };
-  },
-  changes: ({ settings, dMin, dMax, layers }, { paper, contrastSetId }, { papers }: Things) => {
+  chart: ({ steps, settings, dMin }) => ({
+    label: 'Density over log exposure at each setting',
+    across: 'log exposure',
+    up: 'density',
+    series: settings.map(({ name, densities, residuals }) => ({
+      name,
+      points: steps.map((x, index) => ({ x, y: densities[index]! })),
+      curve: steps.map((x, index) => ({ x, y: densities[index]! - residuals[index]! })),
+    })),
+    marks: settings.map(({ speedLog }) => ({ x: speedLog, y: dMin + 0.6, name: '' })),
+    residuals: settings.flatMap(({ residuals }) =>
+      steps.map((x, index) => ({ x, y: residuals[index]! })),
+    ),
+    residualsUp: 'off its neighbours',
+  }),
+  changes: (
+    { settings, dMin, dMax, layers, misfit },
+    { paper, contrastSetId },
+    { papers }: Things,
+  ) => {
     if (dMax < LEAST_BLACK || dMin > 0.2) return [];
     const kept = papers.find(({ name }) => sameName(name, paper));
     const rounded = (value: number, digits: number) => Number(value.toFixed(digits));
@@ -237,9 +245,10 @@ export const paperTablet = testKind({
         rangeWithin: rounded(rangeWithin, 2),
         speedWithin: rounded(speedWithin, 3),
       })),
-      ...(layers && {
-        layers: { slope: rounded(layers.slope, 4), span: rounded(layers.span, 4) },
-      }),
+      ...(layers &&
+        !misfit && {
+          layers: { slope: rounded(layers.slope, 4), span: rounded(layers.span, 4) },
+        }),
     };
     return [
       {

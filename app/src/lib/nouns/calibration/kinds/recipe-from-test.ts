@@ -1,6 +1,9 @@
+import { filmTime } from '@katachron/core';
+import { attempt } from '../../../words/attempt.ts';
 import type { RecipeBody } from '../../recipe/contract.ts';
 import { bodyOf, type Change, type Things } from '../changes.ts';
 import { sameName } from '../../../words/same-name.ts';
+import type { DevelopedIn } from './developed-in.ts';
 
 interface FromTest {
   readonly exposureIndex: number;
@@ -9,6 +12,10 @@ interface FromTest {
   /** N− to N+, as shares of the normal time. */
   readonly contrast?: readonly { readonly n: number; readonly share: number }[];
   readonly evidence: string;
+  /** What the film was tested in; where it is known no other developer's recipe is offered. */
+  readonly in?: DevelopedIn | undefined;
+  /** The EI set at the meter, for a film that has no recipe yet. */
+  readonly exposedAt?: number;
 }
 
 /** A percentage that a recipe can have. */
@@ -20,7 +27,13 @@ const MOST_PERCENT = 200;
  * tested EI and with the tested time. One that came of a test before, at that EI, is changed; otherwise there is a new one.
  */
 export function recipeFromTest({ recipes }: Things, film: string, found: FromTest): Change[] {
-  const own = recipes.filter((recipe) => sameName(recipe.film, film));
+  const tested = found.in;
+  const own = recipes.filter(
+    (recipe) =>
+      sameName(recipe.film, film) &&
+      (!tested || (sameName(recipe.developer, tested.developer) && sameDilution(recipe, tested))),
+  );
+  if (own.length === 0 && tested) return [newRecipe(recipes, film, found, tested)];
   const sources = own.filter(
     (recipe, index) =>
       own.findIndex(
@@ -36,24 +49,12 @@ export function recipeFromTest({ recipes }: Things, film: string, found: FromTes
         sameDilution(recipe, source),
     );
     const basis = before ?? source;
-    const at = basis.points.find(({ temperatureC }) => temperatureC === 20) ?? basis.points[0]!;
-    const percents = found.contrast?.map(({ n, share }) => ({
-      n,
-      percent: Math.round(100 * (share - 1)),
-    }));
-    const contrast = percents?.filter(
-      ({ n, percent }) => n !== 0 && percent >= LEAST_PERCENT && percent <= MOST_PERCENT,
-    );
     const body: RecipeBody = {
       ...bodyOf(basis),
       exposureIndex: found.exposureIndex,
-      points: [
-        {
-          temperatureC: at.temperatureC,
-          seconds: Math.round(found.seconds ?? at.seconds),
-        },
-      ],
-      ...(contrast && contrast.length > 0 && { contrast }),
+      ...(tested && { agitation: tested.agitation }),
+      points: pointsOf(basis, found),
+      ...withContrast(found),
       source: 'own-test',
       note: `${found.evidence}.`,
     };
@@ -69,5 +70,57 @@ export function recipeFromTest({ recipes }: Things, film: string, found: FromTes
   });
 }
 
-const sameDilution = (a: RecipeBody, b: RecipeBody) =>
-  a.dilution.join('+') === b.dilution.join('+');
+const sameDilution = (
+  a: Pick<RecipeBody, 'dilution'>,
+  b: { readonly dilution: readonly number[] },
+) => a.dilution.join('+') === b.dilution.join('+');
+
+/** Every temperature of the recipe it comes from, all by as much longer or shorter as the test found where it was made. */
+function pointsOf(basis: RecipeBody, { seconds, in: tested }: FromTest): RecipeBody['points'] {
+  const { points } = basis;
+  const usual = points.find(({ temperatureC }) => temperatureC === 20) ?? points[0]!;
+  if (seconds === undefined) return points;
+  const at = tested?.temperatureC ?? usual.temperatureC;
+  const there = attempt(() => filmTime(basis, at).seconds).value;
+  if (there === undefined) return [{ temperatureC: at, seconds: Math.round(seconds) }];
+  const share = seconds / there;
+  const carried = points
+    .filter(({ temperatureC }) => temperatureC !== at)
+    .map((point) => ({ ...point, seconds: Math.round(point.seconds * share) }));
+  return [...carried, { temperatureC: at, seconds: Math.round(seconds) }].toSorted(
+    (one, other) => one.temperatureC - other.temperatureC,
+  );
+}
+
+/** The first recipe of a film in a developer. */
+function newRecipe(
+  recipes: Things['recipes'],
+  film: string,
+  found: FromTest,
+  tested: DevelopedIn,
+): Change {
+  const { exposureIndex, seconds = 0, evidence, exposedAt = exposureIndex } = found;
+  const name = `${film} in ${tested.developer} ${tested.dilution.join('+')}`;
+  const body: RecipeBody = {
+    ...{ film, developer: tested.developer, dilution: [...tested.dilution], exposureIndex },
+    boxSpeed: recipes.find((recipe) => sameName(recipe.film, film))?.boxSpeed ?? exposedAt,
+    agitation: tested.agitation,
+    points: [{ temperatureC: tested.temperatureC, seconds: Math.round(seconds) }],
+    ...withContrast(found),
+    source: 'own-test',
+    note: `${evidence}.`,
+  };
+  return {
+    label: `Write the recipe ${name} at EI ${exposureIndex}`,
+    done: `The recipe ${name} at EI ${exposureIndex} is from your own test.`,
+    ...{ shelf: 'recipes', name: `${name}, EI ${exposureIndex}`, body },
+  };
+}
+
+/** N− to N+ as a recipe has them. */
+function withContrast({ contrast = [] }: FromTest): Pick<RecipeBody, 'contrast'> {
+  const told = contrast
+    .map(({ n, share }) => ({ n, percent: Math.round(100 * (share - 1)) }))
+    .filter(({ n, percent }) => n !== 0 && percent >= LEAST_PERCENT && percent <= MOST_PERCENT);
+  return told.length > 0 ? { contrast: told } : {};
+}

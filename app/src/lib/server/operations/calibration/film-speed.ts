@@ -28,9 +28,15 @@ export const filmSpeedOperation = operationOfKind({
       ...{ printSteps: 11, paperRange: 110, growth: 0.3175 },
     },
     response: {
-      ...{ exposureIndex: 113.5, nearest: 125, stopsLess: 1.495, withinStops: 0.25 },
+      exposureIndex: 113.5403,
+      nearest: 125,
+      stopsLess: 1.4949,
+      withinStops: 0.5,
       print: {
-        ...{ gradient: 0.6667, wantedGradient: 0.5641, n: 1, seconds: 347.5 },
+        gradient: 0.6667,
+        wantedGradient: 0.5641,
+        n: 1,
+        seconds: 347.4948,
         ruleOfThumb: false,
       },
     },

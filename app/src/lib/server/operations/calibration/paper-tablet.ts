@@ -31,10 +31,13 @@ export const paperTabletOperation = operationOfKind({
         speedStops: number,
         speedWithin: number,
         residuals: Type.Array(number),
+        /** Steps, counted from 1, that fit none of those beside them. */
+        oddSteps: Type.Array(Type.Integer()),
       }),
     ),
     layers: Type.Optional(Type.Object({ slope: number, span: number })),
     rest: Type.Optional(number),
+    misfit: Type.Optional(Type.Boolean()),
   }),
   example: {
     request: {
@@ -45,46 +48,49 @@ export const paperTabletOperation = operationOfKind({
       ],
     },
     response: {
-      dMin: 0.0599,
-      dMax: 2.1519,
+      dMin: 0.0592,
+      dMax: 2.152,
       settings: [
         {
           id: '1.5',
-          range: 118.7793,
-          rangeWithin: 0.4762,
+          range: 119.2632,
+          rangeWithin: 2.7172,
           speedStops: 0,
-          speedWithin: 0.0056,
+          speedWithin: 0.0279,
           residuals: [
-            -0.0018, -0.0012, 0.0026, 0.0049, 0.0033, -0.0042, 0.0027, -0.0014, 0, -0.0008, 0.0038,
-            -0.0035, 0.002, -0.001, -0.0017, -0.0002, 0.0001, 0.0001, 0.0001, 0.0001, 0.0001,
+            -0.0019, -0.0012, 0.0027, 0.0034, 0.0002, -0.0007, -0.0001, -0.0002, 0.0001, -0.0001,
+            0.0007, 0.0012, -0.001, -0.0045, -0.0027, 0.0001, 0.0008, 0.001, 0.0011, 0.0011, 0.0011,
           ],
+          oddSteps: [],
         },
         {
           id: '4',
-          range: 72.3765,
-          rangeWithin: 0.3805,
-          speedStops: -0.8515,
-          speedWithin: 0.0034,
+          range: 73.1241,
+          rangeWithin: 2.6139,
+          speedStops: -0.8514,
+          speedWithin: 0.0227,
           residuals: [
-            -0.0019, -0.0016, 0, 0, -0.0021, -0.0003, 0.0009, 0, -0.002, 0.0023, 0.003, -0.0028,
-            -0.0004, 0, 0.0001, 0.0001, 0.0001, 0.0001, 0.0001, 0.0001, 0.0001,
+            -0.0018, -0.0014, 0.0005, 0.001, 0.0001, 0, -0.0001, -0.0001, 0.0004, 0.0001, -0.0001,
+            -0.0035, -0.0002, 0.0004, 0.0006, 0.0006, 0.0006, 0.0006, 0.0006, 0.0006, 0.0006,
           ],
+          oddSteps: [],
         },
       ],
       layers: { slope: 5.2493, span: 1.6536 },
       rest: 0.0019,
+      misfit: false,
     },
   },
-  answer: ({ dMin, dMax, settings, layers, rest }) => ({
+  answer: ({ dMin, dMax, settings, layers, rest, misfit }) => ({
     dMin,
     dMax,
     settings: settings.map(
-      ({ id, range, rangeWithin, speedStops, speedWithin, residuals = [] }) => ({
+      ({ id, range, rangeWithin, speedStops, speedWithin, residuals, odd }) => ({
         ...{ id, range, rangeWithin, speedStops, speedWithin },
         residuals: [...residuals],
+        oddSteps: odd.map((index) => index + 1),
       }),
     ),
-    ...(layers && { layers }),
-    ...(rest !== undefined && { rest }),
+    ...(layers && { layers, rest, misfit }),
   }),
 });
