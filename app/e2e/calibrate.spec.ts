@@ -4,6 +4,7 @@ import type { Page } from '@playwright/test';
 import { PNG } from 'pngjs';
 import { syntheticScan } from '../../core/test/scan.ts';
 import {
+  A_PRINT,
   expect,
   leavePrint,
   listen,
@@ -478,4 +479,56 @@ test('a flash threshold found in Calibrate is taken by the Flash page for its se
   await page.getByRole('button', { name: 'Take 5.0 s for this set-up' }).press('Enter');
   await expect(page.getByTestId('known')).toContainText('5.0 s was found for this set-up before');
   await expect(page.getByTestId('flash')).toHaveText('4.0s');
+});
+
+test('a lag found by its test reaches the enlarger and the next print', async ({ page }) => {
+  await open(page, '/calibrate/lamp-lag');
+  await page.getByLabel('The enlarger', { exact: true }).fill('the tall enlarger');
+  await page.getByLabel('Firings', { exact: true }).fill('20');
+  await page.getByLabel('Each of, s').fill('1');
+  await page.getByLabel('Look like one of, s').fill('14.3');
+  await expect(page.getByTestId('answer')).toHaveText(/^0\.30/);
+  await pressSpaceOutside(page);
+  await expect(page).toHaveURL(/\/calibrate\/found\//);
+  await page.getByRole('button', { name: 'Write it on the tall enlarger' }).click();
+  await expect(page.getByRole('status')).toContainText('a lag of 0.30 s now');
+  await leavePrint(page, { ...stripRead, enlarger: 'the tall enlarger', lag: '0.2' });
+  await open(page, '/print');
+  await pressSpace(page);
+  await expect(page).toHaveURL(A_PRINT);
+  await expect(page.getByRole('button', { name: /^Lamp lag/ })).toContainText('0.3');
+});
+
+test('R by counting steps is what the next print on that paper goes by', async ({ page }) => {
+  await open(page, '/calibrate/paper-count');
+  await page.getByLabel('The paper', { exact: true }).fill('Wharf pearl');
+  await page.getByLabel('The setting', { exact: true }).fill('filter 2');
+  await page.getByLabel('Steps counted').fill('8');
+  await expect(page.getByTestId('answer')).toHaveText(/^R 120/);
+  await pressSpaceOutside(page);
+  await page.getByRole('button', { name: 'Write it on Wharf pearl' }).click();
+  await expect(page.getByRole('status')).toContainText('2 has R 120 on Wharf pearl now.');
+  await leavePrint(page, { ...stripRead, paper: 'Wharf pearl', settingId: '2' });
+  await openPrint(page);
+  await page.getByRole('button', { name: /^The filter of this strip/ }).click();
+  await expect(page.getByRole('radio', { name: /^2 R 120 ± \d/ })).toBeVisible();
+});
+
+test('what a paper loses in long exposures is found, and a time carried over loses as much', async ({
+  page,
+}) => {
+  await open(page, '/calibrate/paper-reciprocity');
+  await page.getByLabel('The paper', { exact: true }).fill('Marrow fibre');
+  await page.getByLabel('1: Worked out').fill('90');
+  await page.getByLabel('1: Needed').fill('120');
+  await page.getByLabel('A time to be worth').fill('60');
+  await pressSpaceOutside(page);
+  await expect(page).toHaveURL(/\/calibrate\/found\//);
+  await leavePrint(page, { ...stripRead, paper: 'Marrow fibre' });
+  await openPrint(page, '/convert');
+  await page.getByLabel('The time was, s').fill('90');
+  await page.getByLabel('It was f/').fill('8');
+  await page.getByLabel('It will be f/').fill('5.6');
+  await expect(page.getByText(/This paper loses \d+ % .*, by its test of /)).toBeVisible();
+  await expect(page.getByTestId('converted')).toHaveText(/^3\d\.\d\s*s$/);
 });

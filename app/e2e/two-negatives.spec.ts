@@ -100,3 +100,29 @@ test('an answer that comes late takes no sentence away that was said meanwhile',
   await answered;
   await expect(alert).toContainText('First each negative alone by a strip');
 });
+
+test('a filter named in words has the R that was measured on the paper', async ({ page }) => {
+  const name = 'Measured for two';
+  await page.request.put('/api/v1/papers/6f0c2d3e-8a41-4b7c-9d15-0000000000f2', {
+    data: {
+      ...{ name, base: 'fibre', contrastSetId: 'filters', dMin: 0.06, dMax: 1.4, note: '' },
+      settings: [{ id: '2.5', range: 96, speedStops: 0 }],
+    },
+  });
+  await open(page, '/print/two-negatives');
+  await pressSpace(page);
+  await expect(page).toHaveURL(/\/print\/two-negatives\/[0-9a-f-]{36}$/);
+  await slot(page, 'Setting of A', 'filter 2½');
+  await expect(page.getByRole('button', { name: /^A: R/ })).toContainText('110');
+  await page.getByRole('button', { name: /^The paper/ }).click();
+  await page.getByRole('textbox', { name: 'Another' }).fill(name);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /^A: R/ })).toContainText('96');
+  await expect(page.getByText('(measured on this paper)')).toBeVisible();
+  await slot(page, 'Setting of B', '2.5');
+  await expect(page.getByRole('button', { name: /^B: R/ })).toContainText('96');
+  // The tones of a weak black are reached all the same.
+  await slot(page, 'A: Its time alone', '10');
+  await slot(page, 'B: Its time alone', '8');
+  await expect(page.getByRole('row', { name: /^10\.0 / })).toBeVisible();
+});

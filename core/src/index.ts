@@ -30,6 +30,7 @@ export * from './film/drift.ts';
 export * from './film/development-given.ts';
 export * from './film/recipe-question.ts';
 export * from './film/push.ts';
+export * from './film/rule-shortfall.ts';
 export * from './film/development.ts';
 export * from './chemistry/mix.ts';
 export { measure } from './chemistry/measure.ts';

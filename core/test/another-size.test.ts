@@ -10,6 +10,7 @@ import {
   exposureToGive,
   exposureWorth,
   logExposureAt,
+  longTimeIn,
   markedAperture,
   maximumBlackOf,
   negativeLights,
@@ -144,5 +145,14 @@ describe('a negative’s densities on the paper', () => {
       others: [],
     });
     expect(found).toBeCloseTo(range, 1);
+  });
+});
+
+describe('long times of paper', () => {
+  it('have their loss in them already', () => {
+    expect(longTimeIn(180, 1, usualLoss)).toBeCloseTo(180, 9);
+    expect(longTimeIn(180, 1 / 2, usualLoss)).toBeCloseTo(79.5, 1);
+    expect(longTimeIn(120, 2, usualLoss)).toBeCloseTo(271.8, 1);
+    expect(longTimeIn(10, 2, usualLoss)).toBe(20);
   });
 });

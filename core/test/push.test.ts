@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { cautionsFor, pushBetween, pushFactor } from '../src/index.ts';
+import { cautionsFor, pushBetween, pushFactor, ruleShortfall } from '../src/index.ts';
 
 describe('push and pull', () => {
   it.each([
@@ -31,11 +31,27 @@ describe('push and pull', () => {
     expect(pushFactor(0)).toBe(1);
   });
 
+  it('ends at three stops of push and two of pull, with the reason', () => {
+    expect(pushFactor(3)).toBeCloseTo(2.744, 3);
+    expect(pushFactor(-2)).toBeCloseTo(0.64, 9);
+    expect(() => pushFactor(pushBetween(400, 6400).stops)).toThrow(
+      'A push of 4 stops has no rule of thumb: it holds from a pull of 2 to a push of 3.',
+    );
+    expect(() => pushFactor(-7 / 3)).toThrow(/A pull of 2.3 stops/);
+  });
+
+  it('says what the rule leaves middle grey short of', () => {
+    expect(ruleShortfall(1)).toBeCloseTo(0.02, 2);
+    expect(ruleShortfall(2)).toBeCloseTo(0.14, 2);
+    expect(ruleShortfall(3)).toBeCloseTo(0.35, 2);
+  });
+
   it('a higher speed used never asks for less development', () => {
     const speeds = fc.integer({ min: 6, max: 12_800 });
     fc.assert(
       fc.property(speeds, speeds, speeds, (box, a, b) => {
-        const factor = (used: number) => pushFactor(pushBetween(box, used).stops);
+        const stops = (used: number) => Math.min(3, Math.max(-2, pushBetween(box, used).stops));
+        const factor = (used: number) => pushFactor(stops(used));
         if (pushBetween(box, a).snapped === pushBetween(box, b).snapped && a <= b) {
           expect(factor(a)).toBeLessThanOrEqual(factor(b));
         }

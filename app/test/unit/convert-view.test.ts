@@ -18,11 +18,13 @@ describe('a time carried to another set-up', () => {
 
   it('by the lens law, the lengths beside it, with three patches to check', () => {
     const view = of({ seconds: '13.5', negative: '60', fromLength: '190', toLength: '410' });
-    expect(view.seconds).toBe('47.7');
+    // 47.7 s by the law, and what the paper loses beyond 45 s.
+    expect(view.seconds).toBe('48.2');
+    expect(view.conversions.at(-1)!.why).toContain('without any it would be 47.7 s');
     expect(view.conversions[0]).toMatchObject({ name: 'Size' });
     expect(view.conversions[0]!.why).toContain('62.9 s, 5/12 stop apart');
-    expect(view.check).toMatch(/3 patches from 40.1 s in ¼ stop/);
-    expect(view.caution).toContain('Two stops wider is surer');
+    expect(view.check).toMatch(/3 patches from 40.5 s in ¼ stop/);
+    expect(view.caution).toContain('two stops wider');
   });
 
   const larger = { seconds: '11.2', negative: '36', fromLength: '162', toLength: '277' };
@@ -45,9 +47,20 @@ describe('a time carried to another set-up', () => {
   });
 
   it('a long exposure says what to give, and what a wider aperture would take', () => {
-    const { caution } = of({ seconds: '65', fromSpeed: '400', toSpeed: '200' });
-    expect(caution).toContain('give 157.2 s, 0.27 stop more');
-    expect(caution).toContain('32.5 s');
+    // The time that was right has its loss in it already.
+    const there = of({ seconds: '180', fromAperture: '11', toAperture: '8' });
+    expect(there.seconds).toBe('79.5');
+    expect(there.conversions.at(-1)).toMatchObject({
+      ...{ name: 'Long times', stops: expect.stringMatching(/^−/) },
+    });
+    expect(there.conversions.at(-1)!.why).toContain('without any it would be 90.0 s');
+    expect(there.caution).toContain('two stops wider');
+    expect(of({ seconds: '120', fromAperture: '8', toAperture: '11' }).seconds).toBe('271.8');
+    expect(of({ seconds: '10', fromAperture: '8', toAperture: '11' }).conversions).toHaveLength(1);
+    // By the paper's own test, where there is one.
+    const tested = { loss: { fromSeconds: 45, lossPerDoubling: 0 }, foundAtMs: 0 };
+    const form = { ...emptyConvertForm, seconds: '180', fromAperture: '11', toAperture: '8' };
+    expect(convertView(form, 0.1, tested).seconds).toBe('90.0');
   });
 
   it('change after change, each with its stops', () => {

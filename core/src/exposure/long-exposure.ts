@@ -73,3 +73,19 @@ export function exposureToGive(seconds: number, loss: LongExposureLoss): number 
     seconds <= fromSeconds ? seconds : fromSeconds * (seconds / fromSeconds) ** (1 / exponent),
   );
 }
+
+/**
+ * A long exposure in another light. The time that was right has its loss in it already; what the other light asks for is worth that,
+ * times the change, and loses its own.
+ * @param seconds that were right
+ * @param factor on the time, were nothing lost
+ * @param loss of the paper
+ * @returns s to give
+ * @throws Refusal as `exposureWorth`
+ * @source Schwarzschild there and back: give(worth(t)·factor)
+ * @example
+ * longTimeIn(120, 2, usualLoss) // ≈ 271.8
+ */
+export function longTimeIn(seconds: number, factor: number, loss: LongExposureLoss): number {
+  return exposureToGive(exposureWorth(seconds, loss) * factor, loss);
+}

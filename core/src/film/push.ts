@@ -35,14 +35,29 @@ export function pushBetween(fromSpeed: number, exposureIndex: number): Push {
   return sound({ stops: snapped ? Math.round(exact * 3) / 3 + 0 : exact, snapped });
 }
 
+/** The rule of thumb holds from so many stops of pull to so many of push. */
+export const MOST_PULL_BY_RULE = 2;
+export const MOST_PUSH_BY_RULE = 3;
+const ROUNDED = 1e-6;
+
 /**
  * What a push or pull does to the development time when no recipe for that speed exists.
  * @param stops positive pushed, negative pulled
  * @returns a factor on the time
- * @source rule of thumb: ×1.4 a stop pushed, ×0.8 a stop pulled
+ * @throws Refusal `push` beyond three stops of push or two of pull
+ * @source rule of thumb: ×1.4 a stop pushed, ×0.8 a stop pulled, and no further
  * @example
  * pushFactor(2) // ≈ 1.96
  */
 export function pushFactor(stops: number): number {
+  sound(stops);
+  if (stops > MOST_PUSH_BY_RULE + ROUNDED || stops < -MOST_PULL_BY_RULE - ROUNDED) {
+    const far = Number(Math.abs(stops).toFixed(1));
+    throw new Refusal(
+      'push',
+      '/exposureIndex',
+      `A ${stops > 0 ? 'push' : 'pull'} of ${far} stops has no rule of thumb: it holds from a pull of ${MOST_PULL_BY_RULE} to a push of ${MOST_PUSH_BY_RULE}. Use a recipe for that speed.`,
+    );
+  }
   return sound(stops >= 0 ? PUSH_PER_STOP ** stops : PULL_PER_STOP ** -stops);
 }

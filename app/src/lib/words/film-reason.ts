@@ -1,4 +1,5 @@
-import type { Development, FilmRecipe } from '@katachron/core';
+import { ruleShortfall, type Development, type FilmRecipe } from '@katachron/core';
+import { attempt } from './attempt.ts';
 import { clockTime, secondsInWords } from './duration.ts';
 import { degrees, type Unit } from './temperature.ts';
 
@@ -7,6 +8,9 @@ const whose: Record<FilmRecipe['source'], string> = {
   'own-test': 'your own test’s',
   guess: 'the guessed',
 };
+
+/** Less of density than this nobody sees. */
+const SEEN = 0.02;
 
 /** One degree Fahrenheit is this much of a degree Celsius. */
 const FAHRENHEIT_STEP = 5 / 9;
@@ -36,7 +40,12 @@ export function filmReason(recipe: FilmRecipe, development: Development, unit: U
 
 /** What a push or pull that no recipe covers costs. */
 function pushCost(stops: number): string {
-  return stops > 0
-    ? 'A push: contrast goes up, highlights get harder, shadow detail does not come back.'
-    : 'A pull: the negative gets flatter.';
+  const cost =
+    stops > 0
+      ? 'A push: contrast goes up, highlights get harder, shadow detail does not come back.'
+      : 'A pull: the negative gets flatter.';
+  const short = attempt(() => ruleShortfall(stops)).value ?? 0;
+  return short >= SEEN
+    ? `${cost} By the film curve the rule of thumb leaves middle grey ${short.toFixed(2)} of density short: a recipe for that speed is surer.`
+    : cost;
 }

@@ -1,6 +1,6 @@
 import {
   defaultPaper,
-  exposureToGive,
+  longTimeIn,
   keepTone,
   ratioInStops,
   timeAtAperture,
@@ -70,6 +70,22 @@ export const convertOperation = operation({
         ),
       ),
       longTimes: Type.Optional(Type.Boolean({ title: 'Whether the paper loses speed' })),
+      loss: Type.Optional(
+        Type.Object(
+          {
+            fromSeconds: Type.Number({
+              ...{ title: 'Where the loss begins', minimum: 1, maximum: 3600, description: 's' },
+            }),
+            lossPerDoubling: Type.Number({
+              ...{ title: 'What is lost at each doubling', minimum: 0, maximum: 0.4 },
+            }),
+          },
+          {
+            title: 'What this paper loses; what papers usually do unless said',
+            additionalProperties: false,
+          },
+        ),
+      ),
     },
     { title: 'The question', additionalProperties: false },
   ),
@@ -92,6 +108,7 @@ export const convertOperation = operation({
     paperSpeed,
     setting: other,
     longTimes,
+    loss = usualLoss,
   }) => {
     const laws: string[] = [];
     let now = was;
@@ -113,7 +130,7 @@ export const convertOperation = operation({
       const { netDensity } = toneById(other.tone ?? 'VIII');
       by('contrast', keepTone(defaultPaper, other.from, other.to, now, netDensity));
     }
-    if (longTimes) by('long times', exposureToGive(now, usualLoss));
+    if (longTimes) by('long times', longTimeIn(was, now / was, loss));
     return {
       ...{ seconds: now, stops: ratioInStops(now / was), laws },
       ...(size && { byLengthsSeconds: timeByLengths(was, size.fromMm, size.toMm) }),

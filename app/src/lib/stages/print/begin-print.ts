@@ -63,8 +63,19 @@ export function isPlaced(draft: PrintDraft, { strip }: PlacedStrip): boolean {
   );
 }
 
-/** A print that is begun: in the set-up of the last one, its strip placed by what was printed there. */
+/** The lamp as its enlarger has it by now: a test may have told more than the last print knew. A lag that nobody measured says nothing. */
+function lampOf(draft: PrintDraft, { enlargers }: Bench): Partial<PrintDraft> {
+  const lamp = enlargers.find(({ name }) => sameName(name, draft.enlarger))?.lamp;
+  if (!lamp) return {};
+  return {
+    timerStep: String(lamp.timerStepSeconds),
+    ...(lamp.lagSeconds !== 0 && { lag: String(lamp.lagSeconds) }),
+  };
+}
+
+/** A print that is begun: in the set-up of the last one and by its enlarger's lamp, its strip placed by what was printed there. */
 export function beginPrint(last: PrintDraft | undefined, bench: Bench): PrintDraft {
-  const draft = newDraft(last);
+  const begun = newDraft(last);
+  const draft = { ...begun, ...lampOf(begun, bench) };
   return withPlaced(draft, placedStrip(draft, bench));
 }

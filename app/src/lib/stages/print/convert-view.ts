@@ -4,14 +4,15 @@ import {
   markedAperture,
   timeAtAperture,
   timeAtDistance,
-  exposureToGive,
-  exposureWorth,
+  longTimeIn,
   timeByLengths,
   timeByProbe,
   timeOnPaper,
   timeWithPupils,
   usualLoss,
+  type LongExposureLoss,
 } from '@katachron/core';
+import { format } from 'date-fns';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { SetupChoice } from './keep.ts';
 import type { PrintView } from './print-view.ts';
@@ -90,6 +91,12 @@ export function setupsOf(form: ConvertForm): { was: SetupChoice; willBe: SetupCh
       ...{ printLength: form.toLength, aperture: form.toAperture, distance: form.toDistance },
     }),
   };
+}
+
+/** What a paper loses in long exposures, by its own test. */
+export interface TestedLoss {
+  readonly loss: LongExposureLoss;
+  readonly foundAtMs: number;
 }
 
 /** One thing that changed, and what it does. */
@@ -195,7 +202,7 @@ const changes: readonly Change[] = [
 ];
 
 /** Carries a time over, change by change, each with its reason. */
-export function convertView(form: ConvertForm, timerStep = 0.1): ConvertView {
+export function convertView(form: ConvertForm, timerStep = 0.1, tested?: TestedLoss): ConvertView {
   const troubles: ConvertView['troubles'] = {};
   const number = (field: keyof ConvertForm, sentence: string) => {
     const { value, trouble } = attempt(() => {
@@ -250,13 +257,18 @@ export function convertView(form: ConvertForm, timerStep = 0.1): ConvertView {
     seconds *= probe.factor;
   }
   if (seconds === undefined || conversions.length === 0) return { troubles, conversions };
+  const long = longTimes(given!, seconds, tested, timerStep);
+  if (long) {
+    conversions.push(long.line);
+    seconds = long.seconds;
+  }
   const { firstSeconds, stepStops, patches } = checkStrip(seconds);
   return {
     troubles,
     conversions,
     seconds: enlargerSeconds(seconds, timerStep),
     check: `It was worked out, not seen. Check it: ${patches} patches from ${enlargerSeconds(firstSeconds, timerStep)} s in ${stopsInWords(stepStops)}.`,
-    ...longCaution(seconds, timerStep),
+    ...(long?.caution && { caution: long.caution }),
   };
 }
 
@@ -274,12 +286,28 @@ function probeOf(
   return { factor: timeByProbe(1, from, to), from, to };
 }
 
-/** What a long exposure loses, and the two ways around it. */
-function longCaution(seconds: number, timerStep: number): { caution?: string } {
-  if (seconds <= usualLoss.fromSeconds) return {};
-  const give = exposureToGive(seconds, usualLoss);
+/** What a long exposure loses, before and after: the time that was right has its loss in it already. */
+function longTimes(
+  was: number,
+  without: number,
+  tested: TestedLoss | undefined,
+  timerStep: number,
+): { seconds: number; line: Conversion; caution?: string } | undefined {
+  const loss = tested?.loss ?? usualLoss;
+  if (Math.max(was, without) <= loss.fromSeconds) return undefined;
+  const seconds = longTimeIn(was, without / was, loss);
+  const stops = Math.log2(seconds / without);
+  const share = Math.round(100 * loss.lossPerDoubling);
   const shown = (time: number) => enlargerSeconds(time, timerStep);
   return {
-    caution: `Paper loses speed in so long an exposure, about a tenth for each doubling beyond ${usualLoss.fromSeconds} s: these would be worth ${shown(exposureWorth(seconds, usualLoss))} s, so give ${shown(give)} s, ${Math.log2(give / seconds).toFixed(2)} stop more. Two stops wider is surer: ${shown(seconds / 4)} s.`,
+    seconds,
+    line: {
+      name: 'Long times',
+      stops: signedStops(stops),
+      why: `${tested ? `This paper loses ${share} %` : `Paper usually loses about ${share} %`} of the light at each doubling beyond ${loss.fromSeconds} s${tested ? `, by its test of ${format(tested.foundAtMs, 'd MMMM yyyy')}` : '; its own test would say'}. What was right has its loss in it already; without any it would be ${shown(without)} s.`,
+    },
+    ...(seconds > loss.fromSeconds && {
+      caution: `Surer than a long time is a wider aperture: two stops wider it is ${shown(longTimeIn(was, without / was / 4, loss))} s.`,
+    }),
   };
 }

@@ -1,7 +1,11 @@
-import { countedRange, contrastSet } from '@katachron/core';
+import { NINETY_FIVE, countedRange, contrastSet } from '@katachron/core';
+import { attempt } from '../../../words/attempt.ts';
+import { sameName } from '../../../words/same-name.ts';
+import { bodyOf, type Things } from '../changes.ts';
 import { numberField, optional, textField } from '../fields/simple.ts';
 import { paperField } from './common.ts';
 import { testKind } from './kind.ts';
+import { settingMeant } from './setting-meant.ts';
 
 /** R of one setting by counting. */
 export const paperCount = testKind({
@@ -28,7 +32,7 @@ export const paperCount = testKind({
       hint: 'Between first tone and full black.',
       title: 'the steps counted',
       least: 2,
-      most: 21,
+      most: 41,
       example: 8,
     }),
     stepLog: optional(
@@ -50,7 +54,7 @@ export const paperCount = testKind({
     );
     return {
       number: `R ${range.toFixed(0)}`,
-      unit: `± ${(2 * deviation).toFixed(0)}`,
+      unit: `± ${(NINETY_FIVE * deviation).toFixed(0)}`,
       sentence: `Each end of a count is rounded to a whole step, so it is out by ${deviation.toFixed(1)} R as often as not: too coarse for half grades.`,
       more:
         near.length > 0
@@ -59,6 +63,30 @@ export const paperCount = testKind({
       cautions: ['A densitometer or a scan of the same print knows it to a few R.'],
     };
   },
+  changes: ({ range, deviation }, { paper, setting }, { papers }: Things) =>
+    papers
+      .filter(({ name }) => sameName(name, paper))
+      .flatMap((kept) => {
+        const meant = attempt(() => settingMeant(kept.contrastSetId, setting)).value;
+        if (!meant) return [];
+        const before = kept.settings.find(({ id }) => id === meant.id);
+        const counted = {
+          ...{ id: meant.id, range, rangeWithin: Number((NINETY_FIVE * deviation).toFixed(2)) },
+          speedStops: before?.speedStops ?? meant.speedStops,
+          ...(before?.speedWithin !== undefined && { speedWithin: before.speedWithin }),
+        };
+        const others = kept.settings.filter(({ id }) => id !== meant.id);
+        return [
+          {
+            label: `Write it on ${kept.name}`,
+            done: `${meant.name} has R ${range.toFixed(0)} on ${kept.name} now.`,
+            shelf: 'papers' as const,
+            thing: kept,
+            name: kept.name,
+            body: { ...bodyOf(kept), settings: [...others, counted] },
+          },
+        ];
+      }),
   hangsOn: ['paper', 'head', 'developer'],
   doubtAfterDays: 365,
   drift: { amount: 5, unit: 'R' },

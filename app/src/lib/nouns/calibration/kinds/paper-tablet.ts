@@ -8,7 +8,6 @@ import {
   rangeBetweenSteps,
   relativeSpeed,
   type ContrastSetId,
-  type ContrastSetting,
 } from '@katachron/core';
 import { attempt } from '../../../words/attempt.ts';
 import { plainList } from '../../../words/list.ts';
@@ -18,6 +17,7 @@ import { choiceField, numberField, textField, timeField } from '../fields/simple
 import { columnsField } from '../fields/tables.ts';
 import { paperField } from './common.ts';
 import { sameName } from '../../../words/same-name.ts';
+import { settingMeant } from './setting-meant.ts';
 import { testKind } from './kind.ts';
 import { MOST_TABLET_STEPS, oddFields, oddWords, stepsFor, tabletFields } from './tablet.ts';
 import { LEAST_BLACK } from '../../paper/contract.ts';
@@ -26,26 +26,6 @@ const ownEmulsions = (id: ContrastSetId) => 'ownEmulsions' in contrastSet(id);
 
 /** Most papers are blacker than this. */
 const WEAK_BLACK = 1.8;
-
-/** The setting of a set that was meant: its id or its name, however it is written. */
-function settingMeant(setId: ContrastSetId, typed: string): ContrastSetting {
-  const set = contrastSet(setId);
-  const plain = (words: string) =>
-    words
-      .toLowerCase()
-      .replace(/^(filter|grade)\s*/, '')
-      .trim();
-  const found = set.settings.find(
-    ({ id, name }) => plain(id) === plain(typed) || plain(name) === plain(typed),
-  );
-  if (found) return found;
-  const names = set.settings.map(({ name }) => name);
-  throw new Refusal(
-    'setting',
-    '/prints',
-    `There is no ${set.noun} “${typed}”: they are ${plainList(names)}.`,
-  );
-}
 
 /** One setting as the test has it. */
 export interface TabletSettingFound {

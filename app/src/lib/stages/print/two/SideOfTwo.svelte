@@ -3,6 +3,7 @@
   import SlotChoice from '../../../kit/SlotChoice.svelte';
   import SlotOnLeave from '../../../kit/SlotOnLeave.svelte';
   import type { SideOfTwo } from '../../../nouns/two-negatives/contract.ts';
+  import type { MeasuredSetting } from '../../../nouns/paper/measured-setting.ts';
   import { attempt } from '../../../words/attempt.ts';
   import { sideNumbers, withNumber, type SideNumber } from './typed-two.ts';
 
@@ -10,10 +11,12 @@
     letter: 'A' | 'B';
     side: SideOfTwo;
     place: string;
+    /** What its setting was found to be on this paper. */
+    measured?: MeasuredSetting | undefined;
     onset: (side: SideOfTwo) => void;
     ontrouble: (trouble: string) => void;
   }
-  const { letter, side, place, onset, ontrouble }: Props = $props();
+  const { letter, side, place, measured, onset, ontrouble }: Props = $props();
 
   function setNumber(part: SideNumber, text: string) {
     const { value, trouble } = attempt(() => withNumber(side, part, text));
@@ -51,7 +54,10 @@
     empty="which filter"
     maxlength={40}
     onset={(setting) => onset({ ...side, setting })}
-  />, R {@render number('range', 'how soft', '')}. Alone it makes {place.trim() || 'the place'}
+  />, R {@render number('range', 'how soft', '')}{#if measured}
+    <span class="text-[15px]"
+      >({measured.range === side.range ? 'measured' : `measured: ${measured.range}`} on this paper)</span
+    >{/if}. Alone it makes {place.trim() || 'the place'}
   <SlotChoice
     label="What {letter} alone makes of it"
     bind:value={() => side.tone, (tone) => onset({ ...side, tone })}

@@ -19,7 +19,9 @@
   import EdgeOfTwo from './EdgeOfTwo.svelte';
   import GridTable from './GridTable.svelte';
   import HowMany from './HowMany.svelte';
+  import { measuredSetting } from '../../../nouns/paper/measured-setting.ts';
   import SideOfTwo from './SideOfTwo.svelte';
+  import { asMeasured } from './typed-two.ts';
   import { keptOfTwo } from './fire-of-two.svelte.ts';
   import SheetsOfTwo from './SheetsOfTwo.svelte';
   import { waitingForB } from './two-exposed.ts';
@@ -133,7 +135,12 @@
     value={body.paper}
     empty="which paper"
     names={papers.map(({ name }) => name)}
-    onchoose={(paper) => void hand.write({ paper })}
+    onchoose={(paper) =>
+      void hand.write({
+        paper,
+        a: asMeasured(body.a, paper, papers),
+        b: asMeasured(body.b, paper, papers),
+      })}
   />
   under
   <ShelfSlot
@@ -155,8 +162,15 @@
   <SideOfTwo
     letter={side === 'a' ? 'A' : 'B'}
     side={body[side]}
+    measured={measuredSetting(papers, body.paper, body[side].setting)}
     place={body.place}
-    onset={(changed) => void hand.write({ [side]: changed })}
+    onset={(changed) =>
+      void hand.write({
+        [side]:
+          changed.setting === body[side].setting
+            ? changed
+            : asMeasured(changed, body.paper, papers),
+      })}
     {ontrouble}
   />
 {/each}

@@ -1,4 +1,6 @@
 import type { SideOfTwo } from '../../../nouns/two-negatives/contract.ts';
+import type { PaperBody } from '../../../nouns/paper/contract.ts';
+import { measuredSetting } from '../../../nouns/paper/measured-setting.ts';
 import { within } from '../../../kit/form.ts';
 
 /** What is typed of a side, by the part of it that it becomes. */
@@ -49,4 +51,14 @@ export function withNumber(side: SideOfTwo, part: SideNumber, text: string): Sid
   const { [part]: _before, ...others } = side;
   if (text.trim() === '' && asked.optional) return others as SideOfTwo;
   return { ...side, [part]: within(text, asked.sentence, asked.least, asked.most) };
+}
+
+/** A side with the R that its setting was found to have on the paper; where nobody measured it, as it is. */
+export function asMeasured(
+  side: SideOfTwo,
+  paper: string,
+  papers: readonly PaperBody[],
+): SideOfTwo {
+  const measured = measuredSetting(papers, paper, side.setting);
+  return measured ? { ...side, range: measured.range } : side;
 }

@@ -8,6 +8,7 @@
     type ConvertForm,
   } from '$lib/stages/print/convert-view.ts';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
+  import { lossOfPaper } from '$lib/nouns/calibration/long-times.ts';
   import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
   import Button from '$lib/kit/Button.svelte';
   import Field from '$lib/kit/Field.svelte';
@@ -18,7 +19,8 @@
   // The form is its own from here on.
   /* svelte-ignore state_referenced_locally */
   const form = $state<ConvertForm>(convertFormOf(print.draft, print.view(), data.seconds));
-  const view = $derived(convertView(form));
+  const tested = $derived(lossOfPaper(data.tests, print.draft.paper));
+  const view = $derived(convertView(form, undefined, tested));
 
   type Line = { name: keyof ConvertForm; label: string };
   const groups: readonly { name: string; lines: readonly Line[] }[] = [
