@@ -433,6 +433,9 @@ describe('paper', () => {
     const ends = { dMin: 0.06, dMax: 2.15 };
     expect(layersFor(ends, [60, 120]).slope).toBe(defaultPaper.slope);
     const wide = layersFor(ends, [42, 190]);
+    // A paper of its own layers keeps them while they reach.
+    const own = { ...ends, slope: 5.1, layerOffsets: defaultPaper.layerOffsets };
+    expect(layersFor(own, [110]).slope).toBe(5.1);
     near(isoRange(curveFor(wide, 1)), '42');
     near(isoRange(curveFor(wide, 0)), '190');
   });

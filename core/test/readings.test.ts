@@ -38,6 +38,18 @@ describe('readings instead of a strip', () => {
     }
   });
 
+  it('swapped readings are asked about, not answered', () => {
+    const { highlight, shadow } = spotsOf('2');
+    const swapped = {
+      highlight: { ...highlight, logLight: shadow.logLight },
+      shadow: { ...shadow, logLight: highlight.logLight },
+      others: [],
+    };
+    expect(() => readSpots(defaultPaper, filters, swapped)).toThrow(
+      'Are the two readings swapped?',
+    );
+  });
+
   it('a print that was right gives the time back, and half the light doubles it', () => {
     const { highlight, shadow } = spotsOf('2');
     const known = { ...highlight, seconds: 12.6, settingId: '2' };

@@ -74,8 +74,10 @@ describe.each(operations)('compute/$id', (operation) => {
   });
 });
 
+const compute = (operation: string, body: unknown) => call(POST, { params: { operation }, body });
+
 describe('compute', () => {
-  const ask = (operation: string, body: unknown) => call(POST, { params: { operation }, body });
+  const ask = compute;
 
   it('the worked film time', async () => {
     const { request } = operations.find(({ id }) => id === 'film-time')!.example;
@@ -154,6 +156,40 @@ describe('compute', () => {
     expect(await errorsFor([{ ...event, kind: 'temperature', temperatureC: 'warm' }])).toEqual([
       { pointer: '/events/0/temperatureC', detail: 'The temperature has to be a number.' },
     ]);
+  });
+});
+
+describe('a contrast', () => {
+  const question = operations.find(({ id }) => id === 'contrast')!.example.request as object;
+
+  it('has the time that its filter needs, that filter’s own speed counted', async () => {
+    const { body } = await compute('contrast', { ...question, shadowSeconds: 24 });
+    expect(body.nearestSettingId).toBe('4');
+    expect(body.seconds).toBeCloseTo(27.55, 2);
+  });
+
+  it('of a strip beyond the usual layers is not cut off', async () => {
+    const { body } = await compute('contrast', { ...question, range: 30, shadowSeconds: 10 });
+    expect(body.range).toBeCloseTo(30, 1);
+  });
+
+  it('carries a long time over with the loss that was in it, by the paper’s own where it is said', async () => {
+    const seconds = async (asked: object) =>
+      (await compute('convert', { longTimes: true, ...asked })).body.seconds as number;
+    expect(await seconds({ seconds: 180 })).toBeCloseTo(180, 6);
+    expect(await seconds({ seconds: 180, aperture: { from: 11, to: 8 } })).toBeCloseTo(79.5, 1);
+    expect(await seconds({ seconds: 120, aperture: { from: 8, to: 11 } })).toBeCloseTo(271.8, 1);
+    const loss = { fromSeconds: 45, lossPerDoubling: 0 };
+    expect(await seconds({ seconds: 120, aperture: { from: 8, to: 11 }, loss })).toBeCloseTo(
+      240,
+      6,
+    );
+  });
+
+  it('a push beyond the rule is refused with the reason', async () => {
+    const { status, body } = await compute('push', { boxSpeed: 400, exposureIndex: 6400 });
+    expect(status).toBe(400);
+    expect(body.detail).toContain('A push of 4 stops has no rule of thumb');
   });
 });
 

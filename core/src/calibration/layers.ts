@@ -77,8 +77,8 @@ export function layersBetween(
 }
 
 /**
- * Layers that reach every range that was measured: the usual ones where they do, otherwise such as go just so far.
- * @param ends density of white and black
+ * Layers that reach every range that was measured: the paper's own ones, or the usual, where they do, otherwise such as go just so far.
+ * @param ends density of white and black, and the paper's layers where they are known
  * @param ranges R of the settings, one at least
  * @returns the paper; none of the ranges lies beyond what it can be mixed to
  * @throws Refusal `layers` as `layersBetween`
@@ -86,8 +86,12 @@ export function layersBetween(
  * @example
  * layersFor({ dMin: 0.06, dMax: 2.15 }, [60, 120]).slope // = 5.4
  */
-export function layersFor(ends: Pick<Paper, 'dMin' | 'dMax'>, ranges: readonly number[]): Paper {
-  const usual: Paper = { ...defaultPaper, dMin: ends.dMin, dMax: ends.dMax };
+export function layersFor(
+  ends: Pick<Paper, 'dMin' | 'dMax'> & Partial<Paper>,
+  ranges: readonly number[],
+): Paper {
+  const { dMin, dMax, slope, layerOffsets } = { ...defaultPaper, ...ends };
+  const usual: Paper = { dMin, dMax, slope, layerOffsets };
   const limits = rangeLimits(usual);
   const hardest = Math.min(limits.hardest, ...ranges);
   const softest = Math.max(limits.softest, ...ranges);

@@ -51,7 +51,7 @@ const ASKED_AT = 110;
  * @param readings highlight, shadow and others: log10 of light with the density wanted; a print that was right, in s; and the
  *   setting to print at, where it is not to be the nearest one
  * @returns R, setting, time in s where a print is known, and what every place becomes
- * @throws Refusal `tones` as `solveContrast`, `setting` for an unknown setting
+ * @throws Refusal `tones` as `solveContrast` and for a highlight that is no denser than the shadow, `setting` for an unknown setting
  * @source r(R′) = 100·(Ls − Lh); time from the known print through the paper's curve
  * @example
  * readSpots(defaultPaper, contrastSet("filters"), { highlight: { logLight: -1.2, netDensity: 0.1 }, shadow: { logLight: -0.4, netDensity: 1.72 }, others: [] }).setting.id // = "2.5"
@@ -68,6 +68,13 @@ export function readSpots(
   },
 ): ReadingsAnswer {
   const { highlight, shadow, others, known, settingId } = readings;
+  if (highlight.netDensity < shadow.netDensity && highlight.logLight >= shadow.logLight) {
+    throw new Refusal(
+      'tones',
+      '/highlight',
+      'The highlight lets more light through than the shadow: on a negative it is the denser one. Are the two readings swapped?',
+    );
+  }
   const asked = curveForRange(paper, ASKED_AT);
   const deepest = paper.dMax - paper.dMin;
   for (const { netDensity } of [...others, ...(known ? [known] : [])]) {

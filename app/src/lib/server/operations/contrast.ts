@@ -1,4 +1,11 @@
-import { contrastSet, defaultPaper, nearestSetting, solveContrast } from '@katachron/core';
+import {
+  contrastSet,
+  defaultPaper,
+  keepTone,
+  layersFor,
+  nearestSetting,
+  solveContrast,
+} from '@katachron/core';
 import Type from 'typebox';
 import { isoRange, netDensity, oneOf, orNull, seconds } from '../../kit/fields.ts';
 import { contrastSetId } from '../../nouns/strip/contract.ts';
@@ -20,7 +27,10 @@ export const contrastOperation = operation({
   ),
   response: Type.Object({
     range: Type.Number(),
+    /** At the nearest setting, its own speed and range counted. */
     seconds: Type.Number(),
+    /** At the range that was solved, were all settings as fast. */
+    equalSpeedSeconds: Type.Number(),
     formulaRange: Type.Number(),
     beyond: orNull<'too-hard' | 'too-soft'>(oneOf(['too-hard', 'too-soft'], 'Beyond the paper')),
     nearestSettingId: Type.String(),
@@ -36,14 +46,26 @@ export const contrastOperation = operation({
     },
     response: {
       range: 94.36,
-      seconds: 11.01,
+      seconds: 11.38,
+      equalSpeedSeconds: 11.01,
       formulaRange: 95.08,
       beyond: null,
       nearestSettingId: '3',
     },
   },
   run: ({ contrastSetId: setId, ...question }) => {
-    const answer = solveContrast(defaultPaper, question);
-    return { ...answer, nearestSettingId: nearestSetting(contrastSet(setId), answer.range).id };
+    const set = contrastSet(setId);
+    // A strip softer or harder than the usual layers go has layers that do.
+    const paper = layersFor(defaultPaper, [question.range]);
+    const { seconds: equalSpeedSeconds, ...answer } = solveContrast(paper, question);
+    const nearest = nearestSetting(set, answer.range);
+    const { speedStops } = nearestSetting(set, question.range);
+    const made = { range: question.range, speedStops };
+    const { highlightSeconds, highlightDensity } = question;
+    return {
+      ...answer,
+      seconds: keepTone(paper, made, nearest, highlightSeconds, highlightDensity),
+      ...{ equalSpeedSeconds, nearestSettingId: nearest.id },
+    };
   },
 });

@@ -1,4 +1,4 @@
-import { defaultPaper, twoNegativeGrid } from '@katachron/core';
+import { defaultPaper, layersFor, twoNegativeGrid } from '@katachron/core';
 import Type from 'typebox';
 import { isoRange, netDensity, seconds } from '../../kit/fields.ts';
 import { operation } from './operation.ts';
@@ -48,5 +48,7 @@ export const twoNegativesOperation = operation({
       ],
     },
   },
-  run: ({ a, b }) => ({ cells: twoNegativeGrid(defaultPaper, a, b) }),
+  run: ({ a, b }) => ({
+    cells: twoNegativeGrid(layersFor(defaultPaper, [a.range, b.range]), a, b),
+  }),
 });

@@ -1,5 +1,6 @@
 import {
   featheredEdge,
+  layersFor,
   makesMud,
   timeAtMagnification,
   timeByLengths,
@@ -95,7 +96,9 @@ export function rightTimes(body: TwoNegativesBody) {
 export function twoView(body: TwoNegativesBody, shelves: TwoShelves) {
   const { lagSeconds: lag, timerStepSeconds: step } = lampOf(body, shelves);
   const shown = (seconds: number) => enlargerSeconds(seconds, step);
-  const { paper } = paperFacts(body.paper, 'filters', shelves.papers);
+  const known = paperFacts(body.paper, 'filters', shelves.papers).paper;
+  // Softer or harder than its layers go, it has layers that do: nothing is cut off.
+  const paper = attempt(() => layersFor(known, [body.a.range, body.b.range])).value ?? known;
   const open = body.tests.at(-1);
   const times = open && !open.picked ? open : gridTimes(body, shelves);
   const cells = times && attempt(() => cellsOf(body, times, paper, lag));
