@@ -21,7 +21,7 @@
   import HowMany from './HowMany.svelte';
   import { measuredSetting } from '../../../nouns/paper/measured-setting.ts';
   import SideOfTwo from './SideOfTwo.svelte';
-  import { asMeasured } from './typed-two.ts';
+  import { asMeasured, sideSet } from './typed-two.ts';
   import { keptOfTwo } from './fire-of-two.svelte.ts';
   import SheetsOfTwo from './SheetsOfTwo.svelte';
   import { waitingForB } from './two-exposed.ts';
@@ -165,12 +165,7 @@
     measured={measuredSetting(papers, body.paper, body[side].setting)}
     place={body.place}
     onset={(changed) =>
-      void hand.write({
-        [side]:
-          changed.setting === body[side].setting
-            ? changed
-            : asMeasured(changed, body.paper, papers),
-      })}
+      void hand.write({ [side]: sideSet(body[side], changed, body.paper, papers) })}
     {ontrouble}
   />
 {/each}

@@ -62,3 +62,11 @@ export function asMeasured(
   const measured = measuredSetting(papers, paper, side.setting);
   return measured ? { ...side, range: measured.range } : side;
 }
+
+/** A side as it was set: another setting brings the R that was measured for it. */
+export const sideSet = (
+  before: SideOfTwo,
+  changed: SideOfTwo,
+  paper: string,
+  papers: readonly PaperBody[],
+): SideOfTwo => (changed.setting === before.setting ? changed : asMeasured(changed, paper, papers));
