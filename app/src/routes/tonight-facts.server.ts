@@ -58,7 +58,7 @@ export async function tonightFacts(nowMs: number) {
     shelfStores.enlargers.all(),
     benchFor(last?.draft.paper ?? ''),
   ]);
-  const others = othersInHand(colour, two, enlargers).map(({ line, ...print }) => ({
+  const others = othersInHand(colour, two, enlargers, bench.papers).map(({ line, ...print }) => ({
     ...print,
     ...{ next: line, strips: 0 },
   }));

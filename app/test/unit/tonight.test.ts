@@ -1,7 +1,13 @@
-import { lateBy, planEvening, processRecord, sheetPlan } from '@katachron/core';
+import {
+  ROLL_EQUIVALENT_CM2,
+  lateBy,
+import { rollExample, type Roll } from "../../src/lib/nouns/roll/contract.ts";
+  sheetPlan,
+} from '@katachron/core';
 import { describe, expect, it } from 'vitest';
 import { recipeExample, type Recipe } from '../../src/lib/nouns/recipe/contract.ts';
 import type { Roll } from '../../src/lib/nouns/roll/contract.ts';
+import { rollExample } from '../../src/lib/nouns/roll/contract.ts';
 import { standingBaths } from '../../src/lib/nouns/bath/standing.ts';
 import { tankExample, type Tank } from '../../src/lib/nouns/tank/contract.ts';
 import { substanceExample } from '../../src/lib/nouns/substance/contract.ts';
@@ -170,6 +176,21 @@ describe('right now', () => {
     expect(meanwhile([], [print])).toBeUndefined();
   });
 });
+
+/** The recipe's developer as it stands mixed, so many rolls after it was. */
+const developerAfter = (rolls: number) =>
+  standingBaths(
+    [
+      {
+        ...{ id: 'd', version: 1, name: recipeExample.developer, use: 'film-developer' },
+        ...{ mixedAtMs: 0, volumeMl: 1000, tests: [] },
+      },
+    ],
+    {
+      d: [{ id: 'e', entry: { kind: 'film', atMs: 1, areaCm2: rolls * ROLL_EQUIVALENT_CM2 } }],
+    },
+    2,
+  )[0]!;
 
 describe('the plan of an evening', () => {
   const nowMs = new Date(2026, 1, 20, 18, 30).getTime();
@@ -448,9 +469,51 @@ describe('the plan of an evening', () => {
     expect(steps('').slice(0, 3)).toEqual(['ready 600', 'load 480', 'develop 600']);
     // In water at 30 °C a bottle at 12 °C comes to 20 °C in 600 s × ln 1.8.
     expect(steps('12').slice(0, 3)).toEqual(['ready 600', 'load 480', 'develop 600']);
+    // At 15 °C such water would have them there in four minutes, and too warm at the pour: it is less warm.
+    expect(steps('15').slice(0, 3)).toEqual(['ready 600', 'load 480', 'develop 600']);
+    const [ready] = eveningAsked(form({ bottles: '15' }), { candidates, nowMs }).tasks[0]!.steps;
+    expect(ready!.name).toBe('mix, set the bottles into water of 24.1°C');
+    expect(24.08 + (15 - 24.08) * Math.exp(-480 / 600)).toBeCloseTo(20, 1);
     expect(steps('5').slice(0, 4)).toEqual(['ready 600', 'load 480', 'warm 70', 'develop 600']);
     expect(steps('cold')).toMatch(/^Type the temperature/);
     expect(steps('80')).toMatch(/^Bottles lie between/);
+  });
+
+  it('develops for what the roll is planned for, or what its recipe says for its speed', () => {
+    const seconds = (of: Roll, standing: TonightFacts['standing'] = []) =>
+      candidatesOf({ ...nothing, standing, rolls: [of], recipes: [recipe] })[0]!.facts
+        .developerSeconds;
+    const usual = seconds(roll('R-1'))!;
+    // Pushed by a stop, by the rule of thumb.
+    expect(seconds(roll('R-2', recipeExample.film, 800))).toBeCloseTo(1.4 * usual, 6);
+    // A plan has everything in it: what was read, N, both baths.
+    const planned = {
+      ...roll('R-3'),
+      ...{ temperatureC: 22, recipe: recipeExample },
+      plan: {
+        ...rollExample.plan,
+        steps: [
+          { id: 'developer', kind: 'developer', seconds: 600, agitation: 'each-minute' },
+          { id: 'second', kind: 'second-developer', seconds: 360, agitation: 'each-minute' },
+        ],
+      },
+    } as unknown as Roll;
+    expect(seconds(planned)).toBe(960);
+    const reused = { ...recipe, reuse: { kind: 'batch', rolls: 5, percent: 12 } } as Recipe;
+    const [worn] = candidatesOf({
+      ...nothing,
+      ...{ rolls: [roll('R-4')], recipes: [reused], standing: [developerAfter(6)] },
+    });
+    expect(worn!.facts.developerSeconds).toBeCloseTo(1.12 * usual, 6);
+    // Beyond the rule of thumb nothing is known, and the evening goes on with what is usual.
+    expect(seconds(roll('R-5', recipeExample.film, 6400))).toBeUndefined();
+  });
+
+  it('a group of more rolls than a tank takes is several tanks', () => {
+    const rolls = Array.from({ length: 13 }, (_, at) => roll(`R-${at + 1}`));
+    const loads = candidatesOf({ ...nothing, rolls, recipes: [recipe], tanks: [large, small] });
+    expect(loads.map(({ name }) => name.split(' · ').length)).toEqual([5, 5, 3]);
+    expect(new Set(loads.map(({ id }) => id)).size).toBe(3);
   });
 
   it('says how much later it gets than was planned, as long as the plan is the same', () => {

@@ -1,5 +1,4 @@
 import {
-  ROLL_EQUIVALENT_CM2,
   filmArea,
   reuseFactor,
   type FilmLoad,
@@ -12,15 +11,12 @@ import {
   type PlacedBath,
   type StandingBath,
 } from '../../nouns/bath/standing.ts';
+import { rollsThrough } from '../../nouns/bath/through-rolls.ts';
 import { growsBy } from '../../nouns/recipe/grows.ts';
 import type { RecipeBody } from '../../nouns/recipe/contract.ts';
 import type { DevelopmentChoices, PlannedRoll } from '../../nouns/roll/contract.ts';
 import { parseDecimal } from '../../words/decimal.ts';
 import type { FilmDraft } from './draft.ts';
-
-/** Rolls that went through a developer, sheets by their area. */
-export const rollsThrough = ({ state }: StandingBath): number =>
-  Math.max(0, Number((state.filmCm2 / ROLL_EQUIVALENT_CM2).toFixed(2)));
 
 /**
  * The rolls that its developer has had, and how much of it there is: as typed, or as the ledger of its bath says. Only a recipe that

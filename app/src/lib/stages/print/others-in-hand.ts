@@ -1,5 +1,7 @@
 import type { ColourPrint } from '../../nouns/colour-print/contract.ts';
 import type { EnlargerBody } from '../../nouns/enlarger/contract.ts';
+import type { PaperBody } from '../../nouns/paper/contract.ts';
+import { sameName } from '../../words/same-name.ts';
 import type { TwoNegatives } from '../../nouns/two-negatives/contract.ts';
 import { colourListLine, newestFirst } from './colour/list.ts';
 import { newestTwo, twoListLine } from './two/list.ts';
@@ -15,6 +17,8 @@ export interface OtherInHand {
   readonly line: string;
   /** As a task of an evening. */
   readonly does: 'colour' | 'judge' | 'print';
+  /** On fibre paper, which is fixed and washed for longer. */
+  readonly fibre?: boolean;
 }
 
 /** Its last sheet lies there to be judged. */
@@ -26,6 +30,7 @@ export const othersInHand = (
   colour: readonly ColourPrint[],
   two: readonly TwoNegatives[],
   enlargers: readonly EnlargerBody[],
+  papers: readonly PaperBody[] = [],
 ): OtherInHand[] => [
   ...newestFirst(colour)
     .slice(0, MOST)
@@ -40,5 +45,6 @@ export const othersInHand = (
       ...{ id: print.id, href: `/print/two-negatives/${print.id}`, name: print.name },
       line: twoListLine(print),
       does: 'print' as const,
+      fibre: papers.find(({ name }) => sameName(name, print.paper))?.base === 'fibre',
     })),
 ];

@@ -1,10 +1,13 @@
 import { Refusal, secondsInBath } from '@katachron/core';
 import { BATH_BEYOND, BOTTLE_FOLLOWS } from '../../nouns/vessel/bottle.ts';
-import { parseTemperature, type Unit } from '../../words/temperature.ts';
+import { degrees, parseTemperature, type Unit } from '../../words/temperature.ts';
 import type { Candidate } from './evening-tasks.ts';
+import { LOADING } from './task-kinds.ts';
 
 /** Nearer than this nobody tempers, °C. */
 const NEAR = 0.3;
+
+const degreesIn = (temperatureC: number, unit: Unit) => `${degrees(temperatureC, unit)}${unit}`;
 
 /**
  * A roll with the time that its bottles take to come to what its developer is used at.
@@ -20,8 +23,16 @@ export function withWarming(candidate: Candidate, bottles: string, unit: Unit): 
     throw new Refusal('temperature', '/bottles', 'Bottles lie between freezing and hot tap water.');
   }
   const apart = developerC - nowC;
+  const facts = (more: Candidate['facts']) => ({
+    ...candidate,
+    facts: { ...candidate.facts, ...more },
+  });
+  if (Math.abs(apart) < NEAR) return facts({ warmSeconds: 0 });
   const waterC = developerC + Math.sign(apart) * BATH_BEYOND;
-  const warmSeconds =
-    Math.abs(apart) < NEAR ? 0 : secondsInBath(nowC, developerC, waterC, BOTTLE_FOLLOWS);
-  return { ...candidate, facts: { ...candidate.facts, warmSeconds } };
+  const warmSeconds = secondsInBath(nowC, developerC, waterC, BOTTLE_FOLLOWS);
+  if (warmSeconds >= LOADING) return facts({ warmSeconds, water: degreesIn(waterC, unit) });
+  // The tank takes longer to load than so warm a water leaves: in water that is less warm they are ready just then.
+  const share = Math.exp(LOADING / BOTTLE_FOLLOWS);
+  const gentleC = (share * developerC - nowC) / (share - 1);
+  return facts({ warmSeconds: LOADING, water: degreesIn(gentleC, unit) });
 }

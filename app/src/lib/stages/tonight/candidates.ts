@@ -1,28 +1,34 @@
-import type { Recipe } from '../../nouns/recipe/contract.ts';
+import type { Roll } from '../../nouns/roll/contract.ts';
+import { developerTime } from '../../nouns/roll/developer-time.ts';
 import type { Candidate } from './evening-tasks.ts';
-import { together, tonightParts, type TonightFacts } from './tonight-view.ts';
+import { formatOf, tankFor, together, tonightParts, type TonightFacts } from './tonight-view.ts';
 
-/** Nobody has read a thermometer yet: the time at what most darkrooms have, °C. */
-const USUAL_C = 20;
-const usualPoint = (points: Recipe['points']) =>
-  points.toSorted(
-    (a, b) => Math.abs(a.temperatureC - USUAL_C) - Math.abs(b.temperatureC - USUAL_C),
-  )[0]!;
-
-function developerOf(recipe: Pick<Recipe, 'points'> | undefined) {
-  if (!recipe) return {};
-  const { seconds, temperatureC } = usualPoint(recipe.points);
-  return { developerSeconds: seconds, developerC: temperatureC };
+/** Rolls that go through one developer, as many at once as a tank takes; with no tank written down, all of them. */
+function byTank(rolls: readonly Roll[], { tanks }: TonightFacts): Roll[][] {
+  if (tanks.length === 0) return [[...rolls]];
+  const loads: Roll[][] = [];
+  for (const roll of rolls) {
+    const last = loads.at(-1);
+    const fits = last && tankFor([...last, roll].map(formatOf), tanks) !== undefined;
+    if (fits) last.push(roll);
+    else loads.push([roll]);
+  }
+  return loads;
 }
 
 /** What may be ticked for the evening: everything that waits and takes time. */
 export function candidatesOf(facts: TonightFacts): Candidate[] {
-  const rolls = together(facts).map(({ rolls: of, recipe }): Candidate => ({
-    id: `roll ${of[0]!.id}`,
-    name: of.map(({ title }) => title).join(' · '),
-    kind: 'roll',
-    facts: developerOf(recipe),
-  }));
+  const rolls = together(facts).flatMap(({ rolls: of, recipe }) =>
+    byTank(of, facts).map((load): Candidate => {
+      const time = developerTime(load[0]!, recipe, facts.standing);
+      return {
+        id: `roll ${load[0]!.id}`,
+        name: load.map(({ title }) => title).join(' · '),
+        kind: 'roll',
+        facts: time ? { developerSeconds: time.seconds, developerC: time.temperatureC } : {},
+      };
+    }),
+  );
   const prints = facts.prints.map(
     ({ id, name, does, strips, firstStrip = 1, fibre = false }): Candidate => ({
       ...{ id: `print ${id}`, name, facts: { fibre } },

@@ -12,6 +12,8 @@ export interface TaskFacts {
   readonly developerC?: number;
   /** Of a roll: its bottles take so long to come to that, s; not there where nobody read them. */
   readonly warmSeconds?: number;
+  /** And in water of so much, in words: less warm where they would else be too warm once the tank is loaded. */
+  readonly water?: string;
   /** Of a print: fibre paper is fixed and washed for long. */
   readonly fibre?: boolean;
 }
@@ -32,7 +34,8 @@ export type TaskKindId = 'roll' | 'strip' | 'print' | 'judge' | 'colour' | 'mix'
 
 const MINUTE = 60;
 const USUAL_DEVELOPER_SECONDS = 8 * MINUTE;
-const LOADING = 8 * MINUTE;
+/** A tank is loaded in so long, s. */
+export const LOADING = 8 * MINUTE;
 const HANDS = ['hands'] as const;
 
 /** Every sort, with what each step needs. Film keeps the hands through the fix and frees them in the wash. */
@@ -44,14 +47,17 @@ export const taskKinds: readonly TaskKind[] = [
   {
     id: 'roll',
     ticked: () => 'developed',
-    steps: ({ developerSeconds = USUAL_DEVELOPER_SECONDS, warmSeconds }) => [
+    steps: ({ developerSeconds = USUAL_DEVELOPER_SECONDS, warmSeconds, water }) => [
       warmSeconds === undefined
         ? {
             ...{ id: 'ready', name: 'mix and temper', seconds: 10 * MINUTE, needs: HANDS },
             longestWaitSeconds: 60 * MINUTE,
           }
         : {
-            ...{ id: 'ready', name: 'mix, set the bottles into the water', needs: HANDS },
+            ...{ id: 'ready', needs: HANDS },
+            name: water
+              ? `mix, set the bottles into water of ${water}`
+              : 'mix, the bottles are as warm as they are wanted',
             // A bottle that stands on in warmer water gets too warm.
             ...{ seconds: 10 * MINUTE, longestWaitSeconds: 5 * MINUTE },
           },

@@ -1,6 +1,6 @@
 import { filmFormat, formatDilution, type FilmFormatId } from '@katachron/core';
 import type { Negative } from '../../nouns/negative/contract.ts';
-import type { Recipe } from '../../nouns/recipe/contract.ts';
+import type { Recipe, RecipeBody } from '../../nouns/recipe/contract.ts';
 import { recipeOf } from '../../nouns/recipe/for-roll.ts';
 import type { Roll } from '../../nouns/roll/contract.ts';
 import { filmOf } from '../../nouns/roll/film-of.ts';
@@ -72,7 +72,7 @@ const plain = (text: string) => text.trim().replace(/\s+/g, ' ').toLowerCase();
 /** Rolls that go through one developer together: the film, its speed and the recipe are the same. */
 export interface Together {
   readonly rolls: Roll[];
-  readonly recipe: Pick<Recipe, 'developer' | 'dilution' | 'points'> | undefined;
+  readonly recipe: RecipeBody | undefined;
 }
 
 export function together({ rolls, recipes }: TonightFacts): Together[] {
