@@ -115,6 +115,7 @@ describe('baths on paper', () => {
     expect(calendar).toContain(`UID:${id}@katachron`);
     const day = new Date(mixedAtMs + 180 * 86_400_000).toISOString().slice(0, 10);
     expect(calendar).toContain(`DTSTART;VALUE=DATE:${day.replaceAll('-', '')}`);
+    expect(calendar).not.toContain('DURATION');
     expect(calendar).toMatch(/SUMMARY:Discard: Fixer/);
   });
 });

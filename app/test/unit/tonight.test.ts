@@ -1,13 +1,13 @@
 import {
   ROLL_EQUIVALENT_CM2,
   lateBy,
-import { rollExample, type Roll } from "../../src/lib/nouns/roll/contract.ts";
+  planEvening,
+  processRecord,
   sheetPlan,
 } from '@katachron/core';
 import { describe, expect, it } from 'vitest';
 import { recipeExample, type Recipe } from '../../src/lib/nouns/recipe/contract.ts';
-import type { Roll } from '../../src/lib/nouns/roll/contract.ts';
-import { rollExample } from '../../src/lib/nouns/roll/contract.ts';
+import { rollExample, type Roll } from '../../src/lib/nouns/roll/contract.ts';
 import { standingBaths } from '../../src/lib/nouns/bath/standing.ts';
 import { tankExample, type Tank } from '../../src/lib/nouns/tank/contract.ts';
 import { substanceExample } from '../../src/lib/nouns/substance/contract.ts';
@@ -266,6 +266,11 @@ describe('the plan of an evening', () => {
     expect(calendar.match(/BEGIN:VEVENT/g)).toHaveLength(6);
     expect(calendar).toMatch(/DTSTART:2026022\dT\d{6}Z/);
     expect(calendar).toContain('18:30 ');
+    expect(calendar).not.toContain('DURATION');
+    // Exported once more, a quarter of an hour later, its events are the same ones.
+    const uids = (of: string) => of.match(/UID:.*/g);
+    const later = eveningCalendar(plan, tasks, beginMs + 900_000).replaceAll('\r\n', '\n');
+    expect(uids(later)).toEqual(uids(calendar));
   });
 
   it('says what is done afterwards, and only of what was done', () => {

@@ -1,5 +1,5 @@
 import type { EveningPlan } from '@katachron/core';
-import { addDays, startOfDay } from 'date-fns';
+import { addDays, format, startOfDay, subHours } from 'date-fns';
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
 import type { NamedTask } from './evening-tasks.ts';
 import { eveningLines } from './evening-view.ts';
@@ -15,6 +15,8 @@ const day = (atMs: number): DateArray => {
   const at = startOfDay(atMs);
   return [at.getFullYear(), at.getMonth() + 1, at.getDate()];
 };
+/** An evening goes on past midnight for so long. */
+const NIGHT_HOURS = 6;
 const inUtc = { startInputType: 'utc', startOutputType: 'utc', endInputType: 'utc' } as const;
 
 /** An evening as iCalendar: its tasks with their steps, what hangs to dry and until when, and what is judged the day after. */
@@ -25,6 +27,8 @@ export function eveningCalendar(
 ): string {
   const lines = eveningLines(plan, tasks, beginMs);
   const at = (seconds: number) => instant(beginMs + seconds * 1000);
+  // Planned once more, of the same evening, an event is the same one: a calendar replaces it.
+  const evening = format(subHours(beginMs, NIGHT_HOURS), 'yyyyMMdd');
   const events = tasks.flatMap(({ id, name, steps, judgedDry }): EventAttributes[] => {
     const placed = plan.steps.filter(({ taskId }) => taskId === id);
     if (placed.length === 0) return [];
@@ -32,7 +36,7 @@ export function eveningCalendar(
       ({ stepId }) => !steps.find((step) => step.id === stepId)?.outlasts,
     );
     const after = placed.filter((one) => !staying.includes(one));
-    const uid = (part: string) => `${id.replaceAll(/[^\w-]/g, '-')}-${part}-${beginMs}@katachron`;
+    const uid = (part: string) => `${id.replaceAll(/[^\w-]/g, '-')}-${part}-${evening}@katachron`;
     return [
       {
         ...{ uid: uid('work'), title: name, ...inUtc },
@@ -52,7 +56,8 @@ export function eveningCalendar(
         ? [
             {
               ...{ uid: uid('judge'), title: `Judge it dry: ${name}` },
-              ...{ start: day(addDays(beginMs, 1).getTime()), duration: { days: 1 } },
+              start: day(addDays(beginMs, 1).getTime()),
+              end: day(addDays(beginMs, 2).getTime()),
               description: 'In viewing light, against the one before.',
             },
           ]
