@@ -5,6 +5,7 @@ import Ajv from 'ajv/dist/2020.js';
 import { recipeExample, type RecipeBody } from '../../src/lib/nouns/recipe/contract.ts';
 import { readRecipes, writeRecipes } from '../../src/lib/nouns/recipe/file/csv.ts';
 import { recipeFile } from '../../src/lib/nouns/recipe/file/file.ts';
+import { recipeQuestion } from '../../src/lib/nouns/recipe/question.ts';
 import { GET as asCsv } from '../../src/routes/api/v1/recipes.csv/+server.ts';
 import { GET as asJson } from '../../src/routes/api/v1/recipes.json/+server.ts';
 import { GET as listRecipes } from '../../src/routes/api/v1/recipes/+server.ts';
@@ -141,7 +142,9 @@ describe('recipes as CSV', () => {
         ],
       },
     )
-    .filter((recipe) => recipe.points.every(({ seconds: long }) => long >= 0.01));
+    .filter((recipe) => recipe.points.every(({ seconds: long }) => long >= 0.01))
+    // A table that is asked about comes in where somebody says that it is meant.
+    .map((recipe) => (recipeQuestion(recipe) ? { ...recipe, tableMeant: true } : recipe));
   /** JSON has one zero, and so has the record. */
   const stored = <Value>(value: Value) => JSON.parse(JSON.stringify(value)) as Value;
 

@@ -1,3 +1,4 @@
+import { recipeQuestion } from '../../src/lib/nouns/recipe/question.ts';
 import { processRecord, type ProcessEvent } from '@katachron/core';
 import { describe, expect, it } from 'vitest';
 import type { FilmDraft } from '../../src/lib/stages/film/draft.ts';
@@ -474,6 +475,50 @@ describe('a recipe that is being typed', () => {
     });
   });
 
+  it('a table that no developer has is asked about', () => {
+    const asked = (points: readonly (readonly [number, number])[]) =>
+      recipeQuestion({
+        points: points.map(([temperatureC, seconds]) => ({ temperatureC, seconds })),
+      });
+    expect(
+      asked([
+        [18, 690],
+        [20, 570],
+        [22, 470],
+        [24, 390],
+      ]),
+    ).toBeUndefined();
+    expect(
+      asked([
+        [20, 570],
+        [20.3, 560],
+      ]),
+    ).toContain('less than half a degree apart');
+    expect(
+      asked([
+        [20, 570],
+        [22, 555],
+      ]),
+    ).toContain('falls by less than in any developer');
+    expect(
+      asked([
+        [20, 570],
+        [22, 300],
+      ]),
+    ).toBe(
+      'From 9:30 at 20°C to 5:00 at 22°C the time falls by more than in any developer that is known. Is one of them mistyped?',
+    );
+    expect(
+      recipeQuestion({
+        points: [
+          { temperatureC: 20, seconds: 570 },
+          { temperatureC: 22, seconds: 300 },
+        ],
+        tableMeant: true,
+      }),
+    ).toBeUndefined();
+  });
+
   it('a table that slows when warmer is taken when it is said to be meant', () => {
     const table = { ...form, times: '20 8:00\n22 9:00' };
     expect(readRecipe(table, { unit: 'C' }).troubles?.tableMeant).toBeDefined();
@@ -515,6 +560,7 @@ describe('a recipe that is being typed', () => {
     [{ times: '20 9:30 extra' }, 'times', 'Line 1: Type a temperature and a time'],
     [{ times: '20 9:30\n20 9:00' }, 'times', 'two times at 20 °C'],
     [{ times: '20 8' }, 'times', 'Is “8” minutes or seconds? Write 8:00, or 8 s.'],
+    [{ times: '22 7,50' }, 'times', 'Is “7,50” minutes or seconds? Write 7:50, or 7,50 s.'],
     [{ times: '20 8:00\n22 9:00' }, 'times', 'It says 9:00 at 22°C, but 8:00 at 20°C'],
   ] as const)('%j is refused at %s', (change, field, sentence) => {
     const { troubles } = readRecipe({ ...form, ...change }, { unit: 'C' });

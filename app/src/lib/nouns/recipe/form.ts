@@ -172,11 +172,12 @@ function readTimes(text: string, unit: Unit): RecipeBody['points'] {
       throw new Refusal('times', '/points', 'Type a temperature and a time, as 20 9:30.');
     }
     // Nothing develops in so few seconds: minutes were meant, or somebody has to say so.
-    if (/^\d{1,2}$/.test(time) && Number(time) < 60) {
+    const [, whole = '', part = ''] = /^(\d{1,2})(?:[.,](\d{1,2}))?$/.exec(time) ?? [];
+    if (whole !== '' && Number(whole) < 60) {
       throw new Refusal(
         'times',
         '/points',
-        `Is “${time}” minutes or seconds? Write ${time}:00, or ${time} s.`,
+        `Is “${time}” minutes or seconds? Write ${whole}:${part.padEnd(2, '0')}, or ${time} s.`,
       );
     }
     return { temperatureC: parseTemperature(temperature, unit), seconds: parseDuration(time) };
