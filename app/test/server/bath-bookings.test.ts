@@ -127,6 +127,67 @@ describe('a run is booked on the baths it went through', () => {
   });
 });
 
+describe('what is put right afterwards', () => {
+  const put = (handler: Parameters<typeof call>[0], id: string, body: object, version: number) =>
+    call(handler, { params: { id }, body, headers: { 'if-match': `"${version}"` } });
+
+  it('about a run that is over: how many films, and in which bath', async () => {
+    const roll = randomUUID();
+    const bodyWith = (count: number, fix: string) => ({
+      ...rollExample,
+      baths: {
+        load: [{ format: 'small-36', count }],
+        baths: [{ place: 'fix', id: fix, name: 'The fixer' }],
+      },
+    });
+    await call(PUT_ROLL, { params: { id: roll }, body: bodyWith(1, fixer) });
+    const tell = (told: object, atMs: number) => {
+      const id = randomUUID();
+      const body = { id, atMs, ...told };
+      return call(PUT_EVENT, { params: { id: roll, event: id }, body });
+    };
+    await tell({ kind: 'poured-in', stepId: 'developer' }, 1_768_500_100_000);
+    await tell({ kind: 'poured-in', stepId: 'fix' }, 1_768_500_700_000);
+    await tell({ kind: 'finished' }, 1_768_501_000_000);
+    expect(await booked(fixer, roll)).toEqual({ lines: 1, cm2: ROLL_EQUIVALENT_CM2 });
+    expect((await put(PUT_ROLL, roll, bodyWith(3, fixer), 1)).status).toBe(200);
+    expect(await booked(fixer, roll)).toEqual({ lines: 3, cm2: 3 * ROLL_EQUIVALENT_CM2 });
+    // The same again changes nothing.
+    await put(PUT_ROLL, roll, bodyWith(3, fixer), 2);
+    expect((await booked(fixer, roll)).lines).toBe(3);
+    const other = randomUUID();
+    await shelfStores.baths.put(other, {
+      ...{ name: 'Another fixer', use: 'fixer', mixedAtMs: 1, volumeMl: 1000, tests: [] },
+    });
+    await put(PUT_ROLL, roll, bodyWith(3, other), 2);
+    expect((await booked(fixer, roll)).cm2).toBe(0);
+    expect(await booked(other, roll)).toEqual({ lines: 1, cm2: 3 * ROLL_EQUIVALENT_CM2 });
+  });
+
+  it('about a sheet: its size, and that it was none', async () => {
+    const [print, sheetId] = [randomUUID(), randomUUID()];
+    const bodyWith = (widthCm: number, heightCm: number) => ({
+      ...printExample,
+      sheets: [
+        {
+          ...printExample.sheets[0]!,
+          id: sheetId,
+          baths: {
+            ...{ widthCm, heightCm },
+            baths: [{ place: 'print-fix', id: fixer, name: 'The fixer' }],
+          },
+        },
+      ],
+    });
+    await call(PUT_PRINT, { params: { id: print }, body: bodyWith(20, 25) });
+    expect(await booked(fixer, print)).toEqual({ lines: 1, cm2: 500 });
+    await put(PUT_PRINT, print, bodyWith(40, 50), 1);
+    expect(await booked(fixer, print)).toEqual({ lines: 3, cm2: 2000 });
+    await put(PUT_PRINT, print, { ...bodyWith(40, 50), sheets: [] }, 2);
+    expect(await booked(fixer, print)).toEqual({ lines: 4, cm2: 0 });
+  });
+});
+
 describe('a sheet is booked on the baths it went through', () => {
   const area = 20.3 * 25.4;
   const sheetOf = (sheetId: string): PrintBody['sheets'][number] => ({

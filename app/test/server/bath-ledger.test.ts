@@ -70,6 +70,42 @@ describe('the ledger of a bath', () => {
     expect(await ledger(bath)).toEqual([]);
   });
 
+  it('takes an entry back once, as a whole, and only one of its own', async () => {
+    const [bath, other] = [await newBath(), await newBath()];
+    const one = film(516);
+    await send(bath, one);
+    const back = (of: Partial<KeptEntry>, areaCm2 = -516): KeptEntry => ({
+      ...{ id: randomUUID(), corrects: one.id },
+      ...of,
+      entry: { kind: 'film', atMs: 2000, areaCm2 },
+    });
+    const detail = async (to: string, entry: KeptEntry) => {
+      const { status, body } = await send(to, entry);
+      return [status, (body as { detail?: string }).detail];
+    };
+    expect(await detail(bath, back({ corrects: randomUUID() }))).toEqual([
+      400,
+      'There is no such entry in the ledger of this bath.',
+    ]);
+    expect((await send(other, back({}))).status).toBe(400);
+    expect((await detail(bath, back({}, -600)))[1]).toContain('as much area as it has');
+    const first = back({});
+    // A double click, a lost answer and a second page at once: it is there once.
+    const all = await Promise.all(
+      [first, first, back({}), back({})].map((entry) => send(bath, entry)),
+    );
+    const answers = all.map(({ status }) => status);
+    expect(answers.filter((status) => status === 201)).toHaveLength(1);
+    expect(answers.filter((status) => status === 400).length).toBeGreaterThanOrEqual(2);
+    const entries = await ledger(bath);
+    expect(entries).toHaveLength(2);
+    expect(await detail(bath, back({}))).toEqual([400, 'It was taken back already.']);
+    const [, taken] = entries.toSorted((a, b) => Number(!!a.corrects) - Number(!!b.corrects));
+    expect((await detail(bath, back({ corrects: taken!.id }, 516)))[1]).toBe(
+      'What takes an entry back stays.',
+    );
+  });
+
   it('is the sum of what two writers sent, 1,000 times, late and twice', async () => {
     const bath = await newBath();
     // The same numbers in every run.

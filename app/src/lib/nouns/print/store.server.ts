@@ -1,5 +1,6 @@
 import { contrastSet } from '@katachron/core';
 import type { Print, PrintBody } from './contract.ts';
+import { book } from '../bath/booking.server.ts';
 import { paperSizes } from '../paper/sizes.ts';
 import { latestVersion } from './latest.ts';
 import { Op, fn, json, where } from 'sequelize';
@@ -55,6 +56,12 @@ const store = versionedStore<PrintRow, PrintBody, Print>({
     unjudgedAt: unjudgedAt(body),
   }),
   resource,
+  // A sheet that is taken off the record went through no bath.
+  follows: async (before, { sheets }, transaction) => {
+    for (const { id, baths } of before?.sheets ?? []) {
+      if (baths && sheets.every((sheet) => sheet.id !== id)) await book(id, undefined, transaction);
+    }
+  },
 });
 
 /** A paper is learned from its last prints; emulsions and filters change over the years. */

@@ -84,6 +84,17 @@ const store = versionedStore<RollRow, RollBody, Roll>({
     }),
   }),
   resource,
+  // What is put right about a run that is over is put right in the ledgers too.
+  follows: async (before, { id, version: _version, ...roll }, transaction) => {
+    if (!before || !roll.plan || isDeepStrictEqual(before.baths, roll.baths)) return;
+    const rows = await models().RunEventRow.findAll({ where: { rollId: id }, transaction });
+    if (rows.length === 0) return;
+    const record = processRecord(
+      roll.plan,
+      rows.map((row) => row.body),
+    );
+    await bookRun(id, roll, record, transaction);
+  },
 });
 
 /** A roll together with what happened to it. */
