@@ -11,7 +11,7 @@ import { freePort } from '../../tools/port.mjs';
 import { serve } from '../../tools/serve.mjs';
 import { throwawayCluster } from '../../tools/test.mjs';
 
-/** Takes the pictures of docs/screenshots anew, from the demo data: npm run screenshots. */
+/** Takes the pictures of docs/screenshots anew, from the demo data: npm run screenshots; some of them: SHOTS=print,fire. */
 const here = dirname(fileURLToPath(import.meta.url));
 const desk = { width: 1280, height: 800 };
 const phone = { width: 390, height: 844 };
@@ -163,6 +163,7 @@ const shots: readonly Shot[] = [
   { name: 'run', path: '/film', light: 'red', size: desk, before: toRun },
 ];
 
+const wanted = process.env.SHOTS?.split(',');
 const cluster = await throwawayCluster();
 const port = (await freePort(0)) ?? 0;
 const server = await serve({ port, host: '127.0.0.1', databaseUrl: cluster.url, demo: true });
@@ -172,6 +173,7 @@ const browser = await chromium.launch({
 });
 try {
   for (const { name, path, light, size, before } of shots) {
+    if (wanted && !wanted.includes(name)) continue;
     const context = await browser.newContext({ viewport: size, baseURL: server.address });
     const preferences = { ...defaultPreferences, light, brightness: 5, redTold: true };
     const cookies = { preferences, film: filmDraft };
