@@ -2,11 +2,9 @@ import type { PaperBase } from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { isoRange, oneOf, text, uuid, version } from '../../kit/fields.ts';
 import { contrastSetId, settingId } from '../strip/contract.ts';
+import { LEAST_BLACK } from './limits.ts';
 
 const bases: readonly PaperBase[] = ['resin-coated', 'fibre'];
-
-/** What is lighter is no black of a print: matt papers and old emulsions reach so much. */
-export const LEAST_BLACK = 1.2;
 
 /** A paper: its black and white, its speed, and what the contrast settings really do on it. */
 export const PaperBody = Type.Object(

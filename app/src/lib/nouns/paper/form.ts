@@ -1,5 +1,6 @@
 import { contrastSet, percentInStops, stopsInPercent, type ContrastSetId } from '@katachron/core';
-import { LEAST_BLACK, type PaperBody } from './contract.ts';
+import type { PaperBody } from './contract.ts';
+import { LEAST_BLACK } from './limits.ts';
 import { needed, troublesOf, within } from '../../kit/form.ts';
 import { attempt } from '../../words/attempt.ts';
 import { parseDecimal } from '../../words/decimal.ts';

@@ -20,7 +20,7 @@ import { sameName } from '../../../words/same-name.ts';
 import { settingMeant } from './setting-meant.ts';
 import { testKind } from './kind.ts';
 import { MOST_TABLET_STEPS, oddFields, oddWords, stepsFor, tabletFields } from './tablet.ts';
-import { LEAST_BLACK } from '../../paper/contract.ts';
+import { LEAST_BLACK } from '../../paper/limits.ts';
 
 const ownEmulsions = (id: ContrastSetId) => 'ownEmulsions' in contrastSet(id);
 
