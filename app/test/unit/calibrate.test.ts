@@ -12,6 +12,7 @@ import { testKindOf, testKinds } from '../../src/lib/nouns/calibration/kinds/ind
 import type { TestKind } from '../../src/lib/nouns/calibration/kinds/kind.ts';
 import { paperFacts, paperOf } from '../../src/lib/nouns/paper/facts.ts';
 import { fits } from '../../src/lib/server/validation.ts';
+import { recipeQuestion } from '../../src/lib/nouns/recipe/question.ts';
 import { RecipeBody } from '../../src/lib/nouns/recipe/contract.ts';
 import { PaperBody } from '../../src/lib/nouns/paper/contract.ts';
 import { EnlargerBody } from '../../src/lib/nouns/enlarger/contract.ts';
@@ -362,6 +363,15 @@ describe('what a test says', () => {
     };
     const [again] = kind.changes!(solved(kind, film), film as never, withIt);
     expect(again!.thing).toMatchObject({ id: 'x', version: 3 });
+  });
+
+  it('a test a little beside a temperature of its recipe makes a table that is taken', () => {
+    const kind = testKindOf('film-densities')!;
+    const given = { ...film, temperatureC: 20.3 };
+    const [change] = kind.changes!(solved(kind, given), given as never, things);
+    const { points } = change!.body as RecipeBody;
+    expect(points.map(({ temperatureC }) => temperatureC)).toEqual([18, 20.3, 22, 24]);
+    expect(recipeQuestion({ points })).toBeUndefined();
   });
 
   it('belongs to what it was developed in: no other developer’s recipe is offered', () => {

@@ -22,7 +22,7 @@ export function slowsWhenWarmer(
 }
 
 /** Nearer to each other than this two temperatures of a table are one, read twice, °C. */
-const LEAST_APART_C = 0.5;
+export const LEAST_APART_C = 0.5;
 const ROUNDED = 1e-9;
 /** What developers are known to need, J/mol; more or less is a slip as often as not. */
 const USUAL_ENERGY = { least: 30_000, most: 120_000 } as const;

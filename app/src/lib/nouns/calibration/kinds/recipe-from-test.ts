@@ -1,4 +1,4 @@
-import { filmTime } from '@katachron/core';
+import { LEAST_APART_C, filmTime } from '@katachron/core';
 import { attempt } from '../../../words/attempt.ts';
 import type { RecipeBody } from '../../recipe/contract.ts';
 import { bodyOf, type Change, type Things } from '../changes.ts';
@@ -85,7 +85,8 @@ function pointsOf(basis: RecipeBody, { seconds, in: tested }: FromTest): RecipeB
   if (there === undefined) return [{ temperatureC: at, seconds: Math.round(seconds) }];
   const share = seconds / there;
   const carried = points
-    .filter(({ temperatureC }) => temperatureC !== at)
+    // Two points so near to each other would be asked about: what was tested stands for both.
+    .filter(({ temperatureC }) => Math.abs(temperatureC - at) >= LEAST_APART_C)
     .map((point) => ({ ...point, seconds: Math.round(point.seconds * share) }));
   return [...carried, { temperatureC: at, seconds: Math.round(seconds) }].toSorted(
     (one, other) => one.temperatureC - other.temperatureC,
