@@ -1,9 +1,4 @@
-import {
-  filmArea,
-  reuseFactor,
-  type FilmLoad,
-  type ProcessMoment,
-} from '@katachron/core';
+import { filmArea, reuseFactor, type FilmLoad, type ProcessMoment } from '@katachron/core';
 import { bathPlace } from '../../nouns/bath/places.ts';
 import {
   pouringCautions,
