@@ -25,6 +25,8 @@ const sheet = (more: object) => ({
 });
 
 test('nothing odd in what this browser keeps breaks a page', async ({ page }) => {
+  // Thirty-six pages are opened.
+  test.slow();
   const odd: Record<string, string> = {
     'an outbox that is no JSON': '{{{',
     'a number': '7',
