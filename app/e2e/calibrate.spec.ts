@@ -198,21 +198,34 @@ test('densities are read from a scan: strips found, steps numbered, corners by h
   await expect(page.getByText(/^The light differs by/)).toBeVisible();
   const read = (await page.getByTestId('scanned').textContent())!.split(' · ').map(Number);
   read.forEach((density, at) => expect(Math.abs(density - values[at]!)).toBeLessThan(0.03));
-  // Corners that lie wrong read wrong, and are put right again.
+  // Corners that lie wrong are noticed by the patches between them, and are put right again.
   const corner = page.getByRole('slider', { name: 'Top left' });
   for (let press = 0; press < 12; press += 1) await corner.press('ArrowRight');
   await page.getByRole('button', { name: 'Read it with these corners' }).click();
-  await expect(page.getByTestId('scanned')).not.toHaveText(
-    read.map((d) => d.toFixed(2)).join(' · '),
-  );
+  await expect(
+    page.getByText(/^The tablet on the picture is .* patches long.*and 21 were said/),
+  ).toBeVisible();
+  await expect(page.getByTestId('scanned')).toBeHidden();
   await page.getByRole('button', { name: 'Find the strips again' }).click();
   await expect(page.getByTestId('scanned')).toHaveText(read.map((d) => d.toFixed(2)).join(' · '));
   await page.getByRole('button', { name: 'Take these densities' }).click();
   await expect(page.getByLabel('Step 1: Development')).toHaveValue(read[0]!.toFixed(2));
+  // How well the scan knows it goes with them, and is part of every ± from there on.
+  await expect(page.getByLabel('Read from a scan, to ±')).toHaveValue(/^0\.0\d+$/);
   await sayTheFilm(page);
   await page.getByLabel('Developed for: Development').fill('8:00');
   await page.getByLabel('Base and fog: Development').fill('0.27');
   await expect(page.getByTestId('answer')).toHaveText(/^EI 64/);
+  // Of another tablet, and by a reference that was typed wrong, nothing is read without a word.
+  await page.getByRole('button', { name: /^The tablet has/ }).click();
+  await page.getByRole('radio', { name: '31 steps' }).click();
+  await page.getByRole('button', { name: 'From a scan or a photo' }).click();
+  await page.getByLabel('The scan or photo').setInputFiles({
+    ...{ name: 'scan.png', mimeType: 'image/png', buffer: PNG.sync.write(png) },
+  });
+  await expect(
+    page.getByText('The tablet on the picture is 21 patches long, and 31 were said.'),
+  ).toBeVisible();
 });
 
 /** The big button, with the focus in no field. */

@@ -11,6 +11,7 @@ import {
   type FilmBetweenSteps,
 } from './film-between-steps.ts';
 import { ZONE_ONE_LOG } from './step-tablet.ts';
+import { offTogether } from './off-together.ts';
 import { checkSteps, type StepsRead } from './steps-read.ts';
 
 /** ISO 6: a development is normal where so much density lies over 1.30, give or take so much. */
@@ -35,6 +36,8 @@ export interface FilmReading {
   readonly baseFog: number;
   /** How far a reading may be out: standard deviation, 0.01 unless said; more where the readings show more. */
   readonly readingWithin?: number;
+  /** Readings of one scan are off together, 95 times in 100 by no more than this; none unless said. */
+  readonly togetherWithin?: number;
   /** Whether a reading counts for nothing that fits none of its neighbours; it does unless said. */
   readonly leaveOut?: boolean;
 }
@@ -98,6 +101,8 @@ export function filmDensities(reading: FilmReading): FilmDensities {
   sound(reading);
   check(reading);
   const { steps, densities, baseFog, readingWithin = FILM_READING, leaveOut = true } = reading;
+  const together = (net: number) =>
+    offTogether(net, densities[0]! - baseFog, reading.togetherWithin ?? 0);
   const read = smoothSteps({
     ...{ steps, densities, link: filmLink, readingWithin, leaveOut, bend: BEND, reach: REACH_LOG },
     start: { smooth: falling(densities, baseFog), levels: [baseFog] },
@@ -126,8 +131,12 @@ export function filmDensities(reading: FilmReading): FilmDensities {
     const gradient = over(span)(read.smooth);
     if (gradient === undefined) return undefined;
     const within = Math.max(...read.sides((line) => over(span)(line) ?? gradient));
-    return { gradient, within: Math.hypot(within, (gradient * read.betweenLog) / span) };
+    const scanned = together(SPEED_DENSITY + gradient * span) / span;
+    return { gradient, within: Math.hypot(within, (gradient * read.betweenLog) / span, scanned) };
   };
+  // As steep as the curve is there: a density that is off moves the speed point by so much exposure.
+  const near = (net: number) => logWhere(steps, read.smooth, carriedOn(net));
+  const steepness = (0.2 * SPEED_DENSITY) / (near(1.1 * SPEED_DENSITY) - near(0.9 * SPEED_DENSITY));
   const [iso, average] = [found(ISO_LOG), found(ZONE_SPAN_LOG)];
   const below = steps.findIndex((step) => step < speedLog);
   const at = below < 0 ? steps.length - 1 : below;
@@ -140,7 +149,12 @@ export function filmDensities(reading: FilmReading): FilmDensities {
     }),
     ...(average && { averageGradient: average.gradient }),
     within: {
-      speedStops: Math.hypot(Math.max(...read.sides(speedOf)), read.betweenLog) / STOP_IN_LOG,
+      speedStops:
+        Math.hypot(
+          Math.max(...read.sides(speedOf)),
+          read.betweenLog,
+          together(SPEED_DENSITY) / steepness,
+        ) / STOP_IN_LOG,
       ...(iso && { isoGradient: iso.within }),
       ...(average && { averageGradient: average.within }),
     },

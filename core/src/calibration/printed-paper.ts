@@ -2,7 +2,10 @@ import { NINETY_FIVE } from '../numeric/gaussian.ts';
 import { printedTablet, type MeasuredTablet, type PrintedTablet } from './printed-tablet.ts';
 
 /** The prints of a tablet at several settings of one paper. */
-export interface PrintedPaper extends Pick<PrintedTablet, 'steps' | 'leaveOut' | 'readingWithin'> {
+export interface PrintedPaper extends Pick<
+  PrintedTablet,
+  'steps' | 'leaveOut' | 'readingWithin' | 'togetherWithin'
+> {
   /** Reflection densities of each setting, step 1 first. */
   readonly prints: readonly (readonly number[])[];
   /** All settings expose one emulsion, as filters do: it has one white and one black. Grades are emulsions of their own. */

@@ -5,6 +5,7 @@ import { sound } from '../quantity/sound.ts';
 import { STOP_IN_LOG } from '../quantity/stops.ts';
 import { Refusal } from '../refusal.ts';
 import { LEVELS_OFF, PAPER_READING, endsOf, type PaperEnds } from './between-steps.ts';
+import { bentTogether, offTogether } from './off-together.ts';
 import { checkSteps, type StepsRead } from './steps-read.ts';
 
 /** So much net density at least is a black, and so little at most is a white. */
@@ -29,6 +30,8 @@ export interface PrintedTablet extends PaperEnds {
   readonly endsWithin?: number;
   /** How far a reading may be out: standard deviation, 0.01 unless said; more where the readings show more. */
   readonly readingWithin?: number;
+  /** Readings of one scan are off together, 95 times in 100 by no more than this; none unless said. */
+  readonly togetherWithin?: number;
   /** Whether a reading counts for nothing that fits none of its neighbours; it does unless said. */
   readonly leaveOut?: boolean;
 }
@@ -128,13 +131,29 @@ export function printedTablet(tablet: PrintedTablet): MeasuredTablet {
   const within = (of: Parameters<typeof read.sides>[0]) =>
     Math.hypot(...read.sides(of)) / Math.SQRT2;
   const range = rangeOf(smooth, levels);
+  const net = black - white;
+  // As steep as the curve is at a share of black: a density that is off moves a point by so much exposure.
+  const slopeAt = (share: number) =>
+    (0.02 * share * net) / (at(smooth, 1.01 * share) - at(smooth, 0.99 * share));
+  const together = (share: number, off: typeof offTogether) =>
+    off(share * net, net, tablet.togetherWithin ?? 0) / slopeAt(share);
   return sound({
     ...{ dMin: white, dMax: black, range },
     isoRange: Math.round(range / 10) * 10,
     speedLog: speedOf(smooth, levels),
     within: {
-      range: Math.hypot(within(rangeOf), 100 * Math.SQRT2 * read.betweenLog),
-      speedStops: Math.hypot(within(speedOf), read.betweenLog) / STOP_IN_LOG,
+      range: Math.hypot(
+        within(rangeOf),
+        100 * Math.SQRT2 * read.betweenLog,
+        100 * together(FIRST_TONE / net, bentTogether),
+        100 * together(DEEPEST_SHARE, bentTogether),
+      ),
+      speedStops:
+        Math.hypot(
+          within(speedOf),
+          read.betweenLog,
+          together(PAPER_SPEED_DENSITY / net, offTogether),
+        ) / STOP_IN_LOG,
       dMin: within((_, [low = 0]) => low),
       dMax: within((_, [, high = 0]) => high),
     },

@@ -15,6 +15,12 @@ export const scanQuestion = {
       maxItems: 60,
     },
   ),
+  ownTone: Type.Optional(
+    Type.Boolean({
+      title: 'Whether the scan has a tone curve of its own',
+      description: 'as a raw or linear one has: then it is not refused for it',
+    }),
+  ),
   /** Where a hand laid the corners, in shares of width and height; otherwise the strips are found. */
   corners: Type.Optional(
     Type.Object(

@@ -6,7 +6,7 @@ import type { ScanAnswer, ScanQuestion } from './scan-contract.ts';
 export async function scanned(
   preview: Uint8Array,
   width: number,
-  { patches, reference, corners }: ScanQuestion,
+  { patches, reference, ownTone, corners }: ScanQuestion,
 ): Promise<ScanAnswer> {
   const tones = await tonesOf(preview, width);
   const pixels = (four: readonly ScanSpot[]) =>
@@ -24,7 +24,7 @@ export async function scanned(
       values: Float32Array.from(tones.codes, (code) => code / 255),
     },
     {
-      ...{ patches, reference },
+      ...{ patches, reference, ownTone },
       corners: corners && [pixels(corners.tablet), pixels(corners.reference)],
     },
   );

@@ -10,18 +10,20 @@
   import { attempt } from '../../words/attempt.ts';
   import { upload } from '../../nouns/picture/upload.ts';
   import { SAMPLE_REFERENCE, sampleScan } from './sample-scan.ts';
-  import { readReference, scanWords } from './scan-view.ts';
+  import { readReference, scanWithin, scanWords } from './scan-view.ts';
 
   interface Props {
     patches: number;
     /** The densities were looked at and are to be taken. */
-    ontaken: (densities: readonly number[]) => void;
+    ontaken: (densities: readonly number[], within: string) => void;
   }
   const { patches, ontaken }: Props = $props();
   // One reference lies beside every scan: it is typed once.
   const kept = keptState<{ reference: string }>('katachron-reference', { reference: '' });
   const reference = $derived(attempt(() => readReference(kept.reference)));
   let picture = $state.raw<Picture>();
+  /** A raw or linear scan has no usual tone curve. */
+  let ownTone = $state(false);
   let problem = $state<string>();
   let answer = $state.raw<ScanAnswer>();
   /** The strip whose corners are under the hands. */
@@ -52,6 +54,7 @@
       JSON.stringify({
         patches,
         reference: reference.value,
+        ...(ownTone && { ownTone }),
         ...(byHand && corners && { corners: $state.snapshot(corners) }),
       }),
       'application/json',
@@ -102,6 +105,14 @@
       ? 'As 0.05 0.20 0.36 …; the tablet lies above, the reference below it, white around both, every automatic correction off.'
       : reference.trouble}
   </p>
+  <label class="flex min-h-11 items-center gap-2"
+    ><input
+      class="tick"
+      type="checkbox"
+      bind:checked={ownTone}
+      onchange={() => picture && void read(false)}
+    />The scan has a tone curve of its own: raw, or linear</label
+  >
   <p class="flex flex-wrap gap-x-5">
     {#if reference.value}
       <PictureFile words="The scan or photo" bind:problem onput={put} />
@@ -170,8 +181,12 @@
       {answer.steps.map(({ density }) => density.toFixed(2)).join(' · ')}
     </p>
     <div class="mt-3">
-      <Button onclick={() => ontaken(answer!.steps.map(({ density }) => density))}
-        >Take these densities</Button
+      <Button
+        onclick={() =>
+          ontaken(
+            answer!.steps.map(({ density }) => density),
+            scanWithin(answer!),
+          )}>Take these densities</Button
       >
     </div>
   </section>

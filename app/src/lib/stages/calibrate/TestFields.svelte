@@ -9,6 +9,7 @@
   } from '../../nouns/calibration/fields/field.ts';
   import type { TestForm } from '../../nouns/calibration/given.ts';
   import type { Unit } from '../../words/temperature.ts';
+  import type { scanFields } from '../../nouns/calibration/kinds/tablet.ts';
   import { isTable } from './grid-shape.ts';
   import TestTable from './TestTable.svelte';
 
@@ -20,6 +21,7 @@
     ontyped: (name: string, text: string) => void;
   }
   const { fields, form, unit, troubles, ontyped }: Props = $props();
+  const SCAN_FIELD = 'scanWithin' satisfies keyof typeof scanFields;
   const choices = $derived(
     Object.entries(fields).flatMap(([name, field]) =>
       field.shape.is === 'choice'
@@ -76,5 +78,10 @@
     text={form[name] ?? ''}
     trouble={troubles[name]}
     ontyped={(text) => ontyped(name, text)}
+    onscanned={(within) => {
+      // Of two scans the worse one counts.
+      if (SCAN_FIELD in fields && !(Number(form[SCAN_FIELD]) > Number(within)))
+        ontyped(SCAN_FIELD, within);
+    }}
   />
 {/each}

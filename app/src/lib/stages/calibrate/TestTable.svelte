@@ -16,8 +16,10 @@
     unit: Unit;
     trouble: string | undefined;
     ontyped: (text: string) => void;
+    /** A scan was read to so much. */
+    onscanned: (within: string) => void;
   }
-  const { name, field, shape, text, unit, trouble, ontyped }: Props = $props();
+  const { name, field, shape, text, unit, trouble, ontyped, onscanned }: Props = $props();
   const grid = $derived(gridShape(shape, text, unit));
   const densitometer = new SimulatedDensitometer();
   const heads = $derived(shape.is === 'columns' ? Object.keys(shape.heads).length : 0);
@@ -50,8 +52,9 @@
   {#if scanning && shape.is === 'columns'}
     <TabletScan
       patches={shape.rows}
-      ontaken={(values) => {
+      ontaken={(values, within) => {
         take([{ values }]);
+        onscanned(within);
         scanning = false;
       }}
     />

@@ -37,3 +37,10 @@ export function scanWords({ steps, uneven, gamma, flare, rest }: ScanAnswer): re
       : []),
   ];
 }
+
+/** How well the densities are known that are taken: as the worst of them, of what the reference covers. */
+export function scanWithin({ steps }: ScanAnswer): string {
+  const covered = steps.filter(({ beyond }) => !beyond);
+  const worst = Math.max(...(covered.length > 0 ? covered : steps).map(({ within }) => within));
+  return (Math.ceil(worst * 1000) / 1000).toFixed(3);
+}

@@ -23,7 +23,14 @@ import {
 import { developedIn, developedInFields } from './developed-in.ts';
 import { testKind } from './kind.ts';
 import { recipeFromTest } from './recipe-from-test.ts';
-import { MOST_TABLET_STEPS, oddFields, oddWords, stepsFor, tabletFields } from './tablet.ts';
+import {
+  MOST_TABLET_STEPS,
+  oddFields,
+  oddWords,
+  scanFields,
+  stepsFor,
+  tabletFields,
+} from './tablet.ts';
 
 const density = (label: string, title: string, hint = '') =>
   numberField({ label, hint, title, least: 0, most: 5, example: 0.28 });
@@ -64,6 +71,7 @@ export const filmDensities = testKind({
     ...developedInFields,
     ...tabletFields,
     ...oddFields,
+    ...scanFields,
     developments: columnsField({
       label: 'Densities',
       hint: 'Base and fog counted; a copied column of a spreadsheet is pasted whole.',
@@ -88,14 +96,16 @@ export const filmDensities = testKind({
   slow: true,
   brief: ({ developments }) =>
     developments.length === 1 ? '1 development' : `${developments.length} developments`,
-  solve: ({ exposedAt, developments, stepOneLog, oddReading, ...given }) => {
+  solve: ({ exposedAt, developments, stepOneLog, oddReading, scanWithin = 0, ...given }) => {
     const steps = stepsFor(given, developments);
     // What it was developed in is refused here, where it is typed, and not when it becomes a recipe.
     developedIn(given);
     const leaveOut = oddReading !== 'counts';
     const films = developments
       .map(({ seconds, baseFog, values }) => {
-        const read = readFilm({ steps, densities: values, baseFog, leaveOut });
+        const read = readFilm({
+          ...{ steps, densities: values, baseFog, leaveOut, togetherWithin: scanWithin },
+        });
         const exposureIndex = exposureIndexAt(exposedAt, read.speedLog);
         const between = attempt(() => filmBetweenSteps(steps, values, baseFog)).value;
         return {

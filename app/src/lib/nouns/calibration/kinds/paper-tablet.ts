@@ -19,7 +19,14 @@ import { paperField } from './common.ts';
 import { sameName } from '../../../words/same-name.ts';
 import { settingMeant } from './setting-meant.ts';
 import { testKind } from './kind.ts';
-import { MOST_TABLET_STEPS, oddFields, oddWords, stepsFor, tabletFields } from './tablet.ts';
+import {
+  MOST_TABLET_STEPS,
+  oddFields,
+  oddWords,
+  scanFields,
+  stepsFor,
+  tabletFields,
+} from './tablet.ts';
 import { LEAST_BLACK } from '../../paper/limits.ts';
 
 const ownEmulsions = (id: ContrastSetId) => 'ownEmulsions' in contrastSet(id);
@@ -72,6 +79,7 @@ export const paperTablet = testKind({
     }),
     ...tabletFields,
     ...oddFields,
+    ...scanFields,
     prints: columnsField({
       label: 'Densities',
       hint: 'By reflection, paper white counted; a copied column of a spreadsheet is pasted whole.',
@@ -95,7 +103,7 @@ export const paperTablet = testKind({
   nameOf: ({ paper }) => paper,
   slow: true,
   brief: ({ prints }) => (prints.length === 1 ? '1 setting' : `${prints.length} settings`),
-  solve: ({ contrastSetId, prints, oddReading, ...given }) => {
+  solve: ({ contrastSetId, prints, oddReading, scanWithin: togetherWithin = 0, ...given }) => {
     const steps = stepsFor(given, prints);
     const settings = prints.map(({ setting }) => settingMeant(contrastSetId, setting));
     const twice = settings.find(({ id }, at) => settings.findIndex((one) => one.id === id) !== at);
@@ -106,7 +114,9 @@ export const paperTablet = testKind({
     const leaveOut = oddReading !== 'counts';
     // Each grade is an emulsion of its own; filters, dials and lamps expose one.
     const oneEmulsion = !ownEmulsions(contrastSetId);
-    const measured = printedPaper({ steps, prints: densities, oneEmulsion, leaveOut });
+    const measured = printedPaper({
+      ...{ steps, prints: densities, oneEmulsion, leaveOut, togetherWithin },
+    });
     const fitted =
       oneEmulsion && prints.length > 1
         ? attempt(() => fitPaper(steps, densities, measured)).value

@@ -1,7 +1,7 @@
 import { Refusal, TABLET_STEP_LOG, TABLET_STEPS, tabletSteps } from '@katachron/core';
 import { plainList } from '../../../words/list.ts';
 import { parseDecimal } from '../../../words/decimal.ts';
-import { choiceField, textField } from '../fields/simple.ts';
+import { choiceField, numberField, optional, textField } from '../fields/simple.ts';
 import { askedSince } from '../fields/since.ts';
 
 /** As many steps as tablets have. */
@@ -37,6 +37,18 @@ export const oddFields = {
         { id: 'left-out', name: 'is left out' },
         { id: 'counts', name: 'counts: it was read twice' },
       ],
+    }),
+  ),
+};
+
+/** How well a scan read the densities: a scan that is taken over writes it here. */
+export const scanFields = {
+  scanWithin: optional(
+    numberField({
+      label: 'Read from a scan, to ±',
+      hint: 'Its readings are off together, which no step tells of another. Empty for a densitometer.',
+      title: 'how far the scan may be off',
+      ...{ least: 0.001, most: 0.5, example: 0.02 },
     }),
   ),
 };
