@@ -63,7 +63,7 @@ test('strips of finished prints are looked at once more, and teach', async ({ pa
   await expect(said).toContainText(
     'The highlight with ¼ stop more light than at first, the shadow as at first.',
   );
-  await expect(said).toContainText('By all strips on Punty gloss a pick of yours by eye errs by');
+  await expect(said).toContainText('By all your strips a pick on Punty gloss by eye errs by');
   await expect(page.getByText(/picks were made twice/)).toBeVisible();
   await expect(strip.getByRole('heading', { name: /Punty rod, short/ })).toBeVisible();
   await expect(strip.getByRole('slider', { name: /nothing picked yet/ })).toHaveCount(2);

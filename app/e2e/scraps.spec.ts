@@ -187,3 +187,48 @@ test('both strips of a flash’s threshold are fired, and what was seen on them 
     '4 s',
   );
 });
+
+test('a fresh look at the strip on the page saves another one: by the big button, kept, taken back', async ({
+  page,
+}) => {
+  await leavePrint(page, {
+    ...unread,
+    ...{ lag: '0.2', method: 'separate', first: '6', step: '0.25', patches: '7' },
+    ...{ highlight: 3, shadow: 3, earlier: [] },
+  });
+  await openPrint(page);
+  const why = page.getByRole('region', { name: 'Why, and what next' });
+  const answer = page.getByRole('region', { name: 'The answer' });
+  await expect(why).toContainText('A fresh look at this strip, its picks out of sight, should do');
+  await expect(answer).toContainText('within 0.24 stop');
+  await expect(page.getByRole('button', { name: /^Look at it once more/ })).toBeVisible();
+  await pressSpace(page);
+  const look = page.getByRole('region', { name: 'A fresh look at strip 1, filter 2' });
+  const open = look.getByRole('slider', { name: /^highlight right, .*: nothing picked yet$/ });
+  await expect(open).toBeVisible();
+  // Nothing was picked: the big button keeps nothing.
+  await pressSpace(page);
+  await expect(look).toBeVisible();
+  const ruler = look.getByRole('group', { name: 'Stop ruler, strip 1, filter 2' });
+  await clickPatch(ruler, 4, 7);
+  await look.getByRole('slider', { name: /^shadow right/ }).focus();
+  await page.keyboard.press('ArrowRight');
+  const kept = page.waitForResponse(
+    (reply) => reply.request().method() === 'PUT' && reply.url().includes('prints-in-hand'),
+  );
+  await page
+    .getByRole('button', { name: /^Keep this look/ })
+    .first()
+    .click();
+  await expect(look).toHaveCount(0);
+  await expect(page.getByText('All looks at strip 1, filter 2 count now.')).toBeVisible();
+  await expect(answer).not.toContainText('within 0.24 stop');
+  await kept;
+  await page.reload();
+  await page.waitForSelector('html[data-ready]');
+  await expect(page.getByRole('button', { name: 'strip 1, filter 2, 2 looks' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Fire the print/ })).toBeVisible();
+  // It goes along when another strip is made all the same.
+  await page.getByRole('button', { name: /^One more strip/ }).click();
+  await expect(page.getByRole('button', { name: 'strip 1, filter 2, 2 looks' })).toBeVisible();
+});

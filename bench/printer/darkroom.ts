@@ -31,9 +31,11 @@ export interface RoomKind {
   readonly guessStops: readonly [number, number];
   readonly lagSeconds: readonly [number, number];
   readonly dMax: readonly [number, number];
-  /** The eye's error at a look, one standard deviation, and how many looks are slips. */
-  readonly eyeStops: number;
+  /** The eye's error at a highlight, one standard deviation; drawn as people are unless said. How many looks are slips. */
+  readonly eyeStops?: number;
   readonly slips: number;
+  /** Under this lamp wet strips look so much lighter than they will dry in the day, stops; none unless said. */
+  readonly biasStops?: number;
   readonly contrasts: ContrastKind;
 }
 
@@ -51,7 +53,6 @@ export const usualRoom: RoomKind = {
   guessStops: [0, 3],
   lagSeconds: [0, 0.4],
   dMax: [1.8, 2.3],
-  eyeStops: EYE_STOPS,
   slips: 0,
   contrasts: 'fitting',
 };
@@ -67,6 +68,8 @@ export interface Setup {
   readonly kind: RoomKind;
   readonly set: ContrastSet;
   readonly lagSeconds: number;
+  /** The eye's error at a highlight, one standard deviation, stops. */
+  readonly eyeStops: number;
   /** The middle of three settings that negatives alike are printed at. */
   readonly usual: number;
   readonly settings: readonly {
@@ -75,6 +78,8 @@ export interface Setup {
     readonly stops: number;
     /** The log range between the two tones, R. */
     readonly tones: number;
+    /** By how many times as much an eye errs at the shadow as at a highlight. */
+    readonly darker: number;
   }[];
 }
 
@@ -97,6 +102,23 @@ function paperOf(random: Random, kind: RoomKind): Paper {
   };
 }
 
+/** People: so many have an eye like this, so many times worse than the best. */
+const timesOf = (at: number) => (at < 0.6 ? 1 : at < 0.9 ? 1.5 : 2.5);
+/** What a good eye errs by at II, stops, by the paper’s R: it sees lightness, of which a soft paper’s black has little to a stop. */
+const SHADOW_EYE = [
+  { range: 52, stops: 0.08 },
+  { range: 110, stops: 0.17 },
+  { range: 170, stops: 0.28 },
+] as const;
+
+function shadowEye(range: number): number {
+  const found = SHADOW_EYE.findIndex((one) => one.range >= range);
+  const next = found < 0 ? SHADOW_EYE.length - 1 : Math.max(1, found);
+  const [a, b] = [SHADOW_EYE[next - 1]!, SHADOW_EYE[next]!];
+  const at = a.stops + ((b.stops - a.stops) * (range - a.range)) / (b.range - a.range);
+  return Math.max(0.05, at);
+}
+
 /** Draws a set-up: a paper that is not the default, settings that are not what they say, a lamp that lags. */
 export function drawSetup(random: Random, kind: RoomKind): Setup {
   const set = contrastSet(kind.setId);
@@ -106,17 +128,17 @@ export function drawSetup(random: Random, kind: RoomKind): Setup {
     kind,
     set,
     lagSeconds: random.between(...kind.lagSeconds),
+    eyeStops: kind.eyeStops ?? EYE_STOPS * timesOf(random.next()),
     usual: random.whole(1, set.settings.length - 2),
     settings: set.settings.map(({ id, range, speedStops }) => {
-      const curve = curveForRange(
-        paper,
-        range * (1 + random.between(-kind.rangeShare, kind.rangeShare)),
-      );
+      const trueRange = range * (1 + random.between(-kind.rangeShare, kind.rangeShare));
+      const curve = curveForRange(paper, trueRange);
       const speed = speedStops + random.between(-kind.speedStops, kind.speedStops);
       return {
         id,
         stops: logFromSpeedPoint(curve, HIGHLIGHT) / STOP_IN_LOG - speed,
         tones: toneRange(curve, HIGHLIGHT, SHADOW * share),
+        darker: shadowEye(trueRange) * 12,
       };
     }),
   };
@@ -184,8 +206,8 @@ export interface BoxKind {
 
 /** The same room with another box of paper and the same negative in it. */
 export function anotherBox(room: Darkroom, box: BoxKind, random: Random): Darkroom {
-  const settings = room.settings.map(({ id, stops, tones }) => ({
-    id,
+  const settings = room.settings.map(({ id, stops, tones, darker }) => ({
+    ...{ id, darker },
     stops: stops + box.stops + random.between(-box.settingStops, box.settingStops),
     tones: tones * (1 + random.between(-box.rangeShare, box.rangeShare)),
   }));
@@ -218,13 +240,16 @@ export function look(
   place: 'highlight' | 'shadow',
   patches: readonly FiredPatch[],
   random: Random,
-  eyeStops = room.kind.eyeStops,
+  eyeStops = room.eyeStops,
 ): { readonly position: number; readonly slipped: boolean } {
   const last = patches.length - 1;
   if (random.next() < room.kind.slips) {
     return { position: random.whole(0, 2 * last) / 2, slipped: true };
   }
-  const seen = Math.log2(needed(room, settingId, place)) + eyeStops * random.normal();
+  const { darker } = room.settings.find(({ id }) => id === settingId)!;
+  const errs = eyeStops * (place === 'shadow' ? darker : 1);
+  const { biasStops = 0 } = room.kind;
+  const seen = Math.log2(needed(room, settingId, place)) + biasStops + errs * random.normal();
   const stops = patches.map((patch) => Math.log2(lightOf(room, patch)));
   if (seen <= stops[0]!) return { position: 0, slipped: false };
   if (seen >= stops[last]!) return { position: last, slipped: false };
@@ -252,4 +277,16 @@ export function errorOf(room: Darkroom, settingId: string, dialSeconds: number) 
     stops: Math.abs(Math.log2(light / room.needs.get(settingId)!)),
     range: Math.abs(room.mismatch.get(settingId)!),
   };
+}
+
+/** What somebody says of a dry print in the day, to a twelfth: darker than it should be, or lighter. */
+export function verdictOn(
+  room: Darkroom,
+  settingId: string,
+  dialSeconds: number,
+  random: Random,
+): number {
+  const light = lightOf(room, { dialSeconds, firings: 1 });
+  const off = Math.log2(light / room.needs.get(settingId)!) + room.eyeStops * random.normal();
+  return Math.round(12 * off) / 12;
 }

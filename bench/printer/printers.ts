@@ -15,6 +15,7 @@ import { type PrintDraft } from '../../app/src/lib/nouns/in-hand/draft.ts';
 import { newDraft } from '../../app/src/lib/nouns/in-hand/begin.ts';
 import type { Print } from '../../app/src/lib/nouns/print/contract.ts';
 import { placedStrip, withPlaced } from '../../app/src/lib/stages/print/begin-print.ts';
+import { withLook } from '../../app/src/lib/stages/print/look-again.ts';
 import { nextStripDraft } from '../../app/src/lib/stages/print/keep.ts';
 import {
   printView,
@@ -29,6 +30,7 @@ import {
   anotherBox,
   look,
   readBy,
+  verdictOn,
   withNegative,
   type BoxKind,
   type Darkroom,
@@ -40,6 +42,8 @@ export interface Outcome {
   readonly settingId: string;
   readonly dialSeconds: number;
   readonly strips: number;
+  /** Strips that were looked at once more. */
+  readonly looks?: number;
   /** Where the print was made, if it is another room than the one drawn. */
   readonly room?: Darkroom;
   /** What was said of it: 95 times in 100 within. */
@@ -53,6 +57,8 @@ export interface Outcome {
   readonly slips?: number;
   readonly named?: number;
   readonly misnamed?: number;
+  /** What was taken off because dry prints came out darker, stops. */
+  readonly takenStops?: number | undefined;
   /** The printer was told that the paper is of another box than that of the prints before. */
   readonly boxNamed?: boolean;
 }
@@ -96,10 +102,11 @@ function outcome(view: PrintView, strips: number) {
     // The timer gets what the page says, with the lag that is written down.
     dialSeconds: Number(view.dial) + Math.round(view.lagSeconds * 10) / 10,
     strips,
-    saidStops: reading.withinStops,
+    saidStops: view.withinStops,
     saidRange: reading.withinRange,
     beyond: reading.beyond !== null,
     boxNamed: reading.anotherBox > BOX_NOTICED,
+    takenStops: view.dryTakenStops,
   };
 }
 
@@ -124,8 +131,9 @@ export function onThePage(
     return { ...outcome(before, 0), slips: 0, named: 0, misnamed: 0, draft: habitual };
   }
   let draft = withPlaced(habitual, placedStrip(habitual, bench, before));
-  const eye = habits.card ? lookWithin('card') : room.kind.eyeStops;
+  const eye = habits.card ? lookWithin('card') : room.eyeStops;
   let slips = 0;
+  let looks = 0;
   const slipped = new Set<string>();
   for (let strips = 1; ; strips += 1) {
     const fired = printView(draft, bench);
@@ -148,7 +156,17 @@ export function onThePage(
     if (draft.beside && fired.beside) {
       draft = { ...draft, beside: { ...draft.beside, ...pick(fired.beside, number + 1) } };
     }
-    const view = printView(draft, bench);
+    let view = printView(draft, bench);
+    while (view.lookAgain && view.choices) {
+      const again = (half: Parameters<typeof pick>[0], at: number) =>
+        withLook(at === number ? draft.again : draft.beside?.again, pick(half, at), draft);
+      draft = { ...draft, again: again({ ...view, choices: view.choices }, number) };
+      if (draft.beside && view.beside) {
+        draft = { ...draft, beside: { ...draft.beside, again: again(view.beside, number + 1) } };
+      }
+      looks += 1;
+      view = printView(draft, bench);
+    }
     const { reading } = view;
     if (!reading) throw new Error(view.refusal);
     const ended = reading.verdict === 'make-print';
@@ -157,6 +175,7 @@ export function onThePage(
       return {
         ...outcome(view, strips),
         endless: !ended,
+        looks,
         slips,
         named: odd.filter((one) => slipped.has(one)).length,
         misnamed: odd.filter((one) => !slipped.has(one)).length,
@@ -176,8 +195,12 @@ export const asFound =
 /** Prints made before, in the same set-up, from which it is learned. */
 const PRINTS_BEFORE = 10;
 
-/** A print as the logbook keeps it, as far as it teaches. */
-function recorded(draft: PrintDraft, index: number): Print {
+/** A print as the logbook keeps it, as far as it teaches: its strips, and what was said of it when it was dry. */
+function recorded(
+  { draft, settingId: printedAt, dialSeconds, takenStops }: ReturnType<typeof onThePage>,
+  index: number,
+  verdict: number,
+): Print {
   const { setting, choices, lagSeconds, timerStep, beside } = printView(draft);
   const lamp = { lagSeconds, timerStepSeconds: timerStep };
   const seen = (highlight: number | null, shadow: number | null) => ({
@@ -186,13 +209,18 @@ function recorded(draft: PrintDraft, index: number): Print {
   });
   const strips = [
     ...draft.earlier,
-    { settingId: setting.id, choices: choices!, ...seen(draft.highlight, draft.shadow) },
+    {
+      ...{ settingId: setting.id, choices: choices! },
+      ...seen(draft.highlight, draft.shadow),
+      ...(draft.again && { again: draft.again }),
+    },
     ...(beside && draft.beside
       ? [
           {
             settingId: beside.setting.id,
             choices: beside.choices,
             ...seen(draft.beside.highlight, draft.beside.shadow),
+            ...(draft.beside.again && { again: draft.beside.again }),
           },
         ]
       : []),
@@ -204,12 +232,20 @@ function recorded(draft: PrintDraft, index: number): Print {
     ...(read && { readings: read }),
     id: `print-${index}`,
     setup: { negative: '', enlarger, lens: '', head: '', paper, contrastSetId, lamp },
-    strips: looked.map(({ settingId, choices: made, highlight, shadow }) => ({
+    strips: looked.map(({ settingId, choices: made, highlight, shadow, again }) => ({
       ...{ settingId, choices: made, highlight, shadow },
+      ...(again && { again }),
       patchSeconds: [],
     })),
-    ...{ title: '', versions: [], sheets: [], note: '', version: 1, madeAtMs: index + 1 },
-  };
+    versions: [
+      {
+        ...{ number: 1, settingId: printedAt, seconds: dialSeconds - lagSeconds },
+        ...(takenStops !== undefined && { dryDownStops: takenStops }),
+      },
+    ],
+    sheets: [{ id: `sheet-${index}`, version: 1, verdict: { highlightStops: verdict } }],
+    ...{ title: '', note: '', version: 1, madeAtMs: index + 1 },
+  } as unknown as Print;
 }
 
 /** Follows the advice with what ten prints have taught of paper, head and settings; the last of them may be of another box. */
@@ -224,7 +260,8 @@ export const learned =
       const before = withNegative(setup, random);
       const work = onThePage(before, random, { ...habits, certainty: 'work-print' }, evidence);
       if (print >= PRINTS_BEFORE) named ||= work.boxNamed === true;
-      evidence.push(recorded(work.draft, print));
+      const dry = verdictOn(before, work.settingId, work.dialSeconds, random);
+      evidence.push(recorded(work, print, dry));
     }
     const last = onThePage(now, random, habits, evidence);
     return { ...last, boxNamed: named || last.boxNamed === true, room: now };

@@ -46,6 +46,7 @@ export function trial(
     keptRange: share((one) => one.error.range <= (one.saidRange ?? -1)),
     endless: share((one) => one.endless === true),
     beyond: share((one) => one.beyond === true),
+    looks: sum((one) => one.looks) / rooms,
     boxNamed: share((one) => one.boxNamed === true),
     slips: sum((one) => one.slips),
     named: sum((one) => one.named),

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
-  EYE_STOPS,
   advisePrint,
   beginBelief,
   certainties,
@@ -51,8 +50,8 @@ const pick = (
   place: 'highlight' | 'shadow',
   position: number,
   settingId = '2',
-  withinStops = EYE_STOPS,
-) => ({ settingId, place, patches: third, position, withinStops });
+  doubtStops = 0,
+) => ({ settingId, place, patches: third, position, doubtStops });
 const see = (belief: PrintBelief, look: Look) => seeLooks(belief, [look]);
 const stateOf = ({ cases }: PrintBelief) => cases[0]!.of.state;
 
@@ -270,7 +269,6 @@ describe('the advice', () => {
       (belief, place) =>
         see(belief, {
           ...{ settingId: first!.settingId, place, patches: wide, position: 7 },
-          withinStops: EYE_STOPS,
         }),
       begun,
     );
@@ -310,7 +308,6 @@ describe('the advice', () => {
       place,
       patches: far,
       position,
-      withinStops: EYE_STOPS,
     });
     const hard = ['5', '4.5'].reduce(
       (belief, id) => seeLooks(belief, [look('highlight', 1, id), look('shadow', 2, id)]),

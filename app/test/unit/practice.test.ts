@@ -90,7 +90,7 @@ describe('practice', () => {
     const alike = lookedAtAgain(four, 0);
     const apart = lookedAtAgain(four, 3);
     expect(words(alike)).toBe(
-      'By all strips on Marrow fibre a pick of yours by eye errs by about 1/12 stop.',
+      'By all your strips a pick on Marrow fibre by eye errs by about 1/12 stop.',
     );
     expect(words(apart)).toMatch(/errs by about (⅙|1\/6) stop\.$/);
     const within = (evidence: readonly Print[]) =>

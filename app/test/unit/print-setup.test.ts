@@ -22,7 +22,7 @@ import {
 import { emptyPaperForm, paperForm, readPaper } from '../../src/lib/nouns/paper/form.ts';
 import { printView } from '../../src/lib/stages/print/print-view.ts';
 import { emptyBench, setupNow } from '../../src/lib/stages/print/setup-now.ts';
-import { dryDownOf } from '../../src/lib/stages/print/session.ts';
+import { dryDownOf } from '../../src/lib/stages/print/dried.ts';
 import { versionNow } from '../../src/lib/stages/print/firing-lines.ts';
 import { convertFormOf, setupsOf } from '../../src/lib/stages/print/convert-view.ts';
 import { made } from '../made.ts';
@@ -222,11 +222,17 @@ describe('a dry verdict', () => {
   });
   const evidence = [judged(1 / 6), judged(1 / 6), judged(1 / 6)];
 
-  it('is said, and taken off only when somebody wants it', () => {
-    const wet = printView(draft, { ...emptyBench, evidence });
+  it('is said, and taken off where somebody wants it, or three prints have said so', () => {
+    const one = printView(draft, { ...emptyBench, evidence: evidence.slice(0, 1) });
+    expect(one.dry).toContain('One dry print on this paper looked');
+    expect(one.printSeconds).toBe(one.reading!.seconds);
+    const wet = printView({ ...draft, dryDown: false }, { ...emptyBench, evidence });
     expect(wet.dry).toContain('3 dry prints on this paper looked');
     expect(wet.printSeconds).toBe(wet.reading!.seconds);
+    const taken = printView(draft, { ...emptyBench, evidence });
     const dry = printView({ ...draft, dryDown: true }, { ...emptyBench, evidence });
+    expect(taken.printSeconds).toBe(dry.printSeconds);
+    expect(dry.withinStops).toBeGreaterThan(dry.reading!.withinStops);
     expect(Math.log2(wet.printSeconds! / dry.printSeconds!)).toBeCloseTo(0.135, 2);
     const kept = versionNow({ ...draft, dryDown: true }, dry)!;
     expect(kept).toMatchObject({ seconds: dry.printSeconds, dryDown: true });
@@ -246,6 +252,26 @@ describe('a dry verdict', () => {
     expect(taught([changed, changed, changed])).toBeCloseTo(plain, 9);
     // Right as it was: no more than a paper of which nothing is known.
     expect(taught([judged(0), judged(0), judged(0)])).toBeLessThan(plain - 0.05);
+  });
+
+  it('on other papers is the lamp’s, and is said apart from a paper’s own drying', () => {
+    const other = (print: Print, paper: string) => ({ ...print, setup: { ...print.setup, paper } });
+    const elsewhere = ['Slip gloss', 'Punty gloss'].flatMap((paper) =>
+      Array.from({ length: 5 }, () => other(judged(1 / 6), paper)),
+    );
+    const papers = ['Slip gloss', 'Punty gloss'].map((name) => ({
+      ...paperExample,
+      ...{ name, base: 'resin-coated' as const },
+    }));
+    const view = printView(draft, { ...emptyBench, evidence: elsewhere, papers });
+    expect(view.dry).toMatch(
+      /^Under your lamp 10 prints on other papers came out .* stop darker, dry, than drying explains\.$/,
+    );
+    expect(view.dryTakenStops).toBeGreaterThan(0.08);
+    expect(Math.log2(view.reading!.seconds / view.printSeconds!)).toBeCloseTo(
+      view.dryTakenStops!,
+      9,
+    );
   });
 
   it('by the test of its paper is known before any print was judged', () => {

@@ -13,8 +13,8 @@ export interface Certainty {
 /** How sure to be, as people say it. */
 export const certainties = [
   { id: 'look', name: 'a look', stops: 0.5, range: 30, usualStrips: [1, 2] },
-  { id: 'work-print', name: 'a work print', stops: 0.2, range: 12, usualStrips: [2, 3] },
-  { id: 'exhibition', name: 'an exhibition print', stops: 0.15, range: 10, usualStrips: [3, 4] },
+  { id: 'work-print', name: 'a work print', stops: 0.2, range: 12, usualStrips: [2, 4] },
+  { id: 'exhibition', name: 'an exhibition print', stops: 0.15, range: 10, usualStrips: [3, 5] },
 ] as const satisfies readonly Certainty[];
 
 export type CertaintyId = (typeof certainties)[number]['id'];

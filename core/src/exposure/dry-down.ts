@@ -44,6 +44,55 @@ export function learnDryDown(
   const sum = verdicts.reduce((before, verdict) => before + verdict, 0);
   return sound({
     stops: (weight * prior.stops + each * sum) / total,
-    withinStops: NINETY_FIVE / Math.sqrt(total),
+    withinStops: (NINETY_FIVE * scatterOf(verdicts)) / Math.sqrt(total),
   });
+}
+
+/** A verdict is believed to err as an eye does as if that had been found from so many. */
+const BELIEVED = 3;
+
+/** By how many times more verdicts differ among themselves than an eye would have them: never less than it errs. */
+function scatterOf(verdicts: readonly number[]): number {
+  const { length } = verdicts;
+  if (length < 2) return 1;
+  const mean = verdicts.reduce((sum, verdict) => sum + verdict, 0) / length;
+  const squares = verdicts.reduce((sum, verdict) => sum + ((verdict - mean) / EYE_STOPS) ** 2, 0);
+  return Math.max(1, Math.sqrt((BELIEVED + squares) / (BELIEVED + length - 1)));
+}
+
+/** How far strips of any paper may look other under the lamp of a darkroom than dry in the day: standard deviation, stops. */
+const LAMP_SD = 0.06;
+
+/** Dry verdicts on one paper, and what is known of its drying. */
+export interface DriedPaper {
+  readonly verdicts: readonly number[];
+  readonly base?: PaperBase | undefined;
+  readonly testedStops?: number | undefined;
+}
+
+/**
+ * What all papers come out darker by than their drying explains: what a lamp does that is too bright, or too red, and no strip can tell.
+ * @param papers the dry verdicts on each paper, with its base or its test
+ * @returns stops, positive where dry prints come out darker, drawn towards nothing while few were judged
+ * @throws Refusal `number` unless every verdict is one
+ * @source mean of Gaussians over papers: each paper's verdicts less its own drying, which is known only so well
+ * @example
+ * learnLampBias([{ verdicts: [0.2, 0.25, 0.2, 0.22], base: "fibre" }, { verdicts: [0.1, 0.12, 0.1], base: "resin-coated" }]).stops // ≈ 0.0606
+ */
+export function learnLampBias(papers: readonly DriedPaper[]): DryDown {
+  sound(papers);
+  let weight = 1 / LAMP_SD ** 2;
+  let sum = 0;
+  for (const { verdicts, base, testedStops } of papers) {
+    if (verdicts.length === 0) continue;
+    const own =
+      testedStops === undefined
+        ? priors[base ?? 'unknown']
+        : { stops: testedStops, sd: TEST_STOPS };
+    const mean = verdicts.reduce((all, verdict) => all + verdict, 0) / verdicts.length;
+    const each = 1 / (own.sd ** 2 + EYE_STOPS ** 2 / verdicts.length);
+    weight += each;
+    sum += each * (mean - own.stops);
+  }
+  return sound({ stops: sum / weight, withinStops: NINETY_FIVE / Math.sqrt(weight) });
 }

@@ -10,8 +10,8 @@ import { Refusal } from '../refusal.ts';
 import { patchWords } from './pick.ts';
 import { lightOfPatch, patchAt, type FiredPatch } from './fired-patch.ts';
 import { timesOf, type Case, type PrintBelief } from './print-belief.ts';
-import { lookWithin, type WayOfLookingId } from './ways-of-looking.ts';
-import { LAG, indexOfSetting, needAt, type Place, type PrintPrior } from './print-prior.ts';
+import type { WayOfLookingId } from './ways-of-looking.ts';
+import { LAG, indexOfSetting, lookAt, needAt, type Place, type PrintPrior } from './print-prior.ts';
 
 /** A look at a strip: which patch, or place between two, is right for a place of the picture. */
 export interface Look {
@@ -20,8 +20,8 @@ export interface Look {
   readonly patches: readonly FiredPatch[];
   /** Index from 0; a half is between two patches. On a strip of one patch a word of `patchWords`. */
   readonly position: number;
-  /** How far it errs, one standard deviation, stops. */
-  readonly withinStops: number;
+  /** What it is out by besides the eye, as where the set-up was changed since: one standard deviation, stops. */
+  readonly doubtStops?: number;
   /** By eye unless said. */
   readonly way?: WayOfLookingId;
 }
@@ -49,10 +49,11 @@ interface Bounds {
 function boundsOf(prior: PrintPrior, lag: number, look: Look): Bounds {
   const { patches, position } = look;
   const last = patches.length - 1;
-  const { way = 'eye' } = look;
-  const eyeVariance = (times: Times) =>
-    look.withinStops ** 2 + (times[way] ** 2 - 1) * lookWithin(way) ** 2;
-  const { weights, offset } = needAt(prior, indexOfSetting(prior, look.settingId), look.place);
+  const { way = 'eye', doubtStops = 0 } = look;
+  const index = indexOfSetting(prior, look.settingId);
+  const usual = lookAt(prior, index, look.place, way);
+  const eyeVariance = (times: Times) => doubtStops ** 2 + (times[way] * usual) ** 2;
+  const { weights, offset } = needAt(prior, index, look.place);
   const picked = patchAt(patches, position);
   // The lag is known only roughly: a second more of it is so many stops less of light.
   const perLag = (picked.firings * (picked.worth ?? 1)) / (lightOfPatch(picked, lag) * Math.LN2);
@@ -105,13 +106,13 @@ const anything = ({ patches }: Look) =>
  * The belief after looks at strips. A pick at the end of a strip says only that the right exposure lies there or beyond; and
  * any look may be a slip.
  * @param belief before
- * @param looks setting, place of the picture, patches as fired (s), the patch picked, and the eye's error in stops
+ * @param looks setting, place of the picture, patches as fired (s), and the patch picked
  * @returns the belief after; each case names its slips by their place among the looks
  * @throws Refusal `pick-outside` when a strip has no such patch, `setting` for an unknown setting
  * @source assumed-density filtering of "the right exposure lies between these two, by an eye that errs", with two in a hundred
  *   looks as slips
  * @example
- * Math.round(settingOutlook(seeLooks(beginBelief({ paper: defaultPaper, set: contrastSet("filters"), highlightDensity: 0.1, shadowDensity: 1.72, guessSeconds: 10, guessWithinStops: 3, lagSeconds: 0, lagWithinSeconds: 0, speedWithinStops: 0.25, rangeWithinShare: 0.08 }), [{ settingId: "2", place: "highlight", patches: [10, 12.6, 15.9].map((dialSeconds) => ({ dialSeconds, firings: 1 })), position: 1, withinStops: 1 / 12 }]), "2").dialSeconds * 10) // = 126
+ * Math.round(settingOutlook(seeLooks(beginBelief({ paper: defaultPaper, set: contrastSet("filters"), highlightDensity: 0.1, shadowDensity: 1.72, guessSeconds: 10, guessWithinStops: 3, lagSeconds: 0, lagWithinSeconds: 0, speedWithinStops: 0.25, rangeWithinShare: 0.08 }), [{ settingId: "2", place: "highlight", patches: [10, 12.6, 15.9].map((dialSeconds) => ({ dialSeconds, firings: 1 })), position: 1 }]), "2").dialSeconds * 10) // = 126
  */
 export function seeLooks({ prior, cases }: PrintBelief, looks: readonly Look[]): PrintBelief {
   sound(looks);

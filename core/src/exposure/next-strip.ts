@@ -85,7 +85,7 @@ function part(
 ): StripPart {
   const bands = places.map((place) => {
     const { mean, variance } = expectedLight(belief, setting.id, place);
-    const reach = REACH * Math.sqrt(variance + nextLook(belief) ** 2);
+    const reach = REACH * Math.sqrt(variance + nextLook(belief, setting.id, place) ** 2);
     return { low: mean - reach, high: mean + reach };
   });
   const low = 2 ** Math.min(...bands.map((band) => band.low));
@@ -117,7 +117,7 @@ export const afterStrip = (
       const light = 2 ** expectedLight(belief, settingId, place).mean;
       weights.set(LAG, (separately ? 1 : (patches + 1) / 2) / (light * Math.LN2));
       // A pick is told to half a patch.
-      const sd = Math.hypot(nextLook(belief), stepStops / 2 / Math.sqrt(12));
+      const sd = Math.hypot(nextLook(belief, settingId, place), stepStops / 2 / Math.sqrt(12));
       const { mean } = spreadOf(state, weights);
       state = observeWithin(state, weights, mean - sd / 10, mean + sd / 10, sd ** 2);
     }
@@ -126,16 +126,16 @@ export const afterStrip = (
 };
 
 /** How much of what is asked for is missing: 1 when it is reached. */
-function gap(
+export const gapOf = (
   belief: PrintBelief,
   settingId: string,
   dialSeconds: number,
   wanted: Pick<Certainty, 'stops' | 'range'>,
-): number {
+): number => {
   const { stops } = printWithin(belief, settingId, 'highlight', dialSeconds);
   const range = NINETY_FIVE * settingOutlook(belief, settingId).mismatchSd;
   return Math.max(stops / wanted.stops, range / wanted.range);
-}
+};
 
 const onTimer = (seconds: number, { timerStepSeconds: step }: Lamp) =>
   Math.max(step, Math.round(seconds / step) * step);
@@ -212,8 +212,8 @@ export function advisePrint(
   const more = (together[0]!.patches - 1) / 2;
   const separately = Math.max(1, more) * byLag > LAG_SHARE * wanted.stops;
   const strip = separately ? stripOf(true) : together;
-  const now = gap(belief, best.setting.id, dialSeconds, wanted);
-  const then = gap(afterStrip(belief, strip, separately), best.setting.id, dialSeconds, wanted);
+  const now = gapOf(belief, best.setting.id, dialSeconds, wanted);
+  const then = gapOf(afterStrip(belief, strip, separately), best.setting.id, dialSeconds, wanted);
   if (now > 1 && now - then < WORTH_A_STRIP * (now - 1)) {
     const rounded = Math.abs(Math.log2(dialSeconds / best.dialSeconds));
     const end = rounded > wanted.stops / 2 ? 'timer' : byLag > wanted.stops / 2 ? 'lag' : 'eye';

@@ -12,6 +12,7 @@ import {
   LAG,
   RANGE,
   indexOfSetting,
+  lookAt,
   modelsOf,
   needAt,
   rangeAt,
@@ -110,8 +111,16 @@ export const mainCase = ({ cases }: PrintBelief): Gaussian =>
 export const timesOf = ({ cases }: PrintBelief, way: WayOfLookingId): number =>
   cases.reduce((sum, { weight, of }) => sum + weight * of[way], 0);
 
-/** What a look at the next strip is expected to err by, one standard deviation, stops. */
-export const nextLook = (belief: PrintBelief): number => {
+/** What a look at a place of the next strip is expected to err by, one standard deviation, stops. */
+export const nextLook = (belief: PrintBelief, settingId: string, place: Place): number => {
+  const { prior } = belief;
+  const { lookedAt = 'eye' } = prior;
+  const usual = lookAt(prior, indexOfSetting(prior, settingId), place, lookedAt);
+  return usual * timesOf(belief, lookedAt);
+};
+
+/** The same of a highlight, whatever it is printed at. */
+export const nextHighlightLook = (belief: PrintBelief): number => {
   const { lookedAt = 'eye' } = belief.prior;
   return lookWithin(lookedAt) * timesOf(belief, lookedAt);
 };

@@ -5,10 +5,19 @@ import {
 } from '../paper/contrast-sets/set.ts';
 import { toneRange } from '../paper/contrast.ts';
 import type { Paper } from '../paper/paper.ts';
+import type { PaperCurve } from '../paper/curve.ts';
 import { curveForRange, logFromSpeedPoint } from '../paper/range.ts';
 import { STOP_IN_LOG } from '../quantity/stops.ts';
 import { Refusal } from '../refusal.ts';
-import type { WayOfLooking, WayOfLookingId } from './ways-of-looking.ts';
+import { lightnessOf } from '../picture/lightness.ts';
+import { densityAt, logOfTone } from '../paper/curve.ts';
+import {
+  EYE_LIGHTNESS,
+  EYE_STOPS,
+  lookWithin,
+  type WayOfLooking,
+  type WayOfLookingId,
+} from './ways-of-looking.ts';
 
 /** A place of the picture that is looked at. */
 export type Place = 'highlight' | 'shadow';
@@ -81,7 +90,21 @@ export interface SettingModel {
   readonly toneRange: number;
   /** What a softer setting by one R does to the highlight's need, stops. */
   readonly stopsPerRange: number;
+  /** What one look at the shadow errs by there, one standard deviation, stops. */
+  readonly shadowLookStops: number;
 }
+
+/** In a black that no longer changes an eye is no better than this, stops. */
+const WORST_LOOK = 2;
+
+/** What an eye that sees so much lightness sees of exposure at a tone: little where the curve runs into its black. */
+const shadowLook = (curve: PaperCurve, netDensity: number): number => {
+  const at = logOfTone(curve, netDensity);
+  const lightness = (stops: number) =>
+    lightnessOf(10 ** -densityAt(curve, at + stops * STOP_IN_LOG));
+  const perStop = (lightness(-0.25) - lightness(0.25)) / 0.5;
+  return Math.min(WORST_LOOK, EYE_LIGHTNESS / Math.max(1e-6, perStop));
+};
 
 /** Curves are dear, and every prior on a paper asks for the same ones. */
 const models = new WeakMap<Paper, WeakMap<ContrastSet, Map<string, readonly SettingModel[]>>>();
@@ -120,6 +143,7 @@ export const modelsOf = (prior: PrintPrior): readonly SettingModel[] => {
       highlightStops: stops,
       toneRange: toneRange(curve, highlightDensity, shadowDensity),
       stopsPerRange,
+      shadowLookStops: shadowLook(curve, shadowDensity),
     };
   });
   ofSet.set(tones, made);
@@ -143,6 +167,17 @@ export const indexOfSetting = (prior: PrintPrior, settingId: string): number => 
   }
   return index;
 };
+
+/** What one look at a place errs by at a setting, by an eye like any other, one standard deviation, stops. */
+export const lookAt = (
+  prior: PrintPrior,
+  index: number,
+  place: Place,
+  way: WayOfLookingId,
+): number =>
+  place === 'highlight'
+    ? lookWithin(way)
+    : (modelsOf(prior)[index]!.shadowLookStops * lookWithin(way)) / EYE_STOPS;
 
 /** log2 of the light that a place needs at a setting, as a sum of what is believed. */
 export const needAt = (

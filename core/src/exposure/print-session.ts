@@ -3,7 +3,7 @@ import type { ContrastSet } from '../paper/contrast-sets/set.ts';
 import type { Certainty } from './certainty.ts';
 import type { ProbeReadings } from './see-probe.ts';
 import type { Lamp, StripChoices } from './strip.ts';
-import type { WayOfLookingId } from './ways-of-looking.ts';
+import type { People, WayOfLookingId } from './ways-of-looking.ts';
 
 /** A strip with what was seen on it. */
 export interface SessionStrip {
@@ -44,6 +44,8 @@ export interface PrintSession {
   readonly earlier: readonly EarlierPrint[];
   /** How the next strip will be looked at; by eye unless said. */
   readonly way?: WayOfLookingId;
+  /** Who may be looking, by prints in other set-ups (`peopleSeen`); anybody unless said. */
+  readonly people?: People;
   readonly wanted: Pick<Certainty, 'stops' | 'range'>;
   /** Contrasts on one strip, 1 or 2. */
   readonly mostParts: number;

@@ -12,7 +12,7 @@ import { readPick, type PickReading } from './pick.ts';
 import {
   expectedLight,
   lagOf,
-  nextLook,
+  nextHighlightLook,
   printWithin,
   settingOutlook,
   settingsKnown,
@@ -242,7 +242,7 @@ export function readPrint(session: PrintSession): PrintReading {
     lagSd: Math.sqrt(lag.variance),
     settingsStopsSd: known.stopsSd,
     settingsRangeSd: known.rangeSd,
-    eyeStops: nextLook(belief),
+    eyeStops: nextHighlightLook(belief),
   };
 }
 
@@ -253,11 +253,11 @@ export function readPrint(session: PrintSession): PrintReading {
  * @throws Refusal `no-strip` without any strip
  * @source mean over the eyes that there may be
  * @example
- * lookErrs({ paper: defaultPaper, set: contrastSet("filters"), highlightDensity: 0.1, shadowDensity: 1.72, lamp: { lagSeconds: 0.2, timerStepSeconds: 0.1 }, strips: [{ settingId: "2", choices: { kind: "stops", method: "separate", firstSeconds: 4, step: 0.5, patches: 7 }, lamp: { lagSeconds: 0.2, timerStepSeconds: 0.1 } }], earlier: [], wanted: certainties[1], mostParts: 1 }) // ≈ 0.0875
+ * lookErrs({ paper: defaultPaper, set: contrastSet("filters"), highlightDensity: 0.1, shadowDensity: 1.72, lamp: { lagSeconds: 0.2, timerStepSeconds: 0.1 }, strips: [{ settingId: "2", choices: { kind: "stops", method: "separate", firstSeconds: 4, step: 0.5, patches: 7 }, lamp: { lagSeconds: 0.2, timerStepSeconds: 0.1 } }], earlier: [], wanted: certainties[1], mostParts: 1 }) // ≈ 0.1083
  */
 export function lookErrs(session: PrintSession): number {
   sound(session);
   const [first] = session.strips;
   if (!first) throw new Refusal('no-strip', '/strips', 'Plan a strip first.');
-  return nextLook(begunWith(session, priorOf(session, session, seenOn(first, 0).patches)));
+  return nextHighlightLook(begunWith(session, priorOf(session, session, seenOn(first, 0).patches)));
 }

@@ -1,6 +1,6 @@
 import type { ContrastSet } from '../paper/contrast-sets/set.ts';
 import { seeLooks, type Look } from './looks.ts';
-import { lookWithin, waysOfLooking } from './ways-of-looking.ts';
+import { anybody } from './ways-of-looking.ts';
 import { firedPatches, type FiredPatch } from './fired-patch.ts';
 import { BOX_NOTICED, anotherBoxOf, nextNegative, onAnotherScale } from './next-negative.ts';
 import { beginBelief, type PrintBelief } from './print-belief.ts';
@@ -30,8 +30,6 @@ const LAG_UNKNOWN = {
 /** A guess is no less than this much light, s. */
 const LEAST_GUESS = 0.1;
 
-const [EYE, CARD] = waysOfLooking;
-
 /** How far the measured settings of a set may be out. */
 const settingsKnown = ({ within }: ContrastSet) =>
   within
@@ -41,7 +39,7 @@ const settingsKnown = ({ within }: ContrastSet) =>
       }
     : MEASURED;
 
-const usesCard = ({ way, strips, earlier }: PrintSession) =>
+const usesCard = ({ way, strips, earlier }: Teaching) =>
   [{ way }, ...strips, ...earlier.flatMap((print) => print.strips)].some(
     (one) => one.way === 'card',
   );
@@ -62,9 +60,8 @@ export const seenOn = (strip: SessionStrip, index: number): Seen => {
     ...patch,
     ...(worth !== undefined && { worth }),
   }));
-  const withinStops = Math.hypot(lookWithin(way), doubtStops);
   const look = (place: Place, position: number | undefined): Look[] =>
-    position === undefined ? [] : [{ settingId, patches, place, position, withinStops, way }];
+    position === undefined ? [] : [{ settingId, patches, place, position, doubtStops, way }];
   const [first, last] = [patches[0]!.dialSeconds, patches.at(-1)!.dialSeconds];
   return {
     index,
@@ -92,7 +89,7 @@ export const inOrder = (strips: readonly SessionStrip[]): Seen[] =>
 
 /** What is taken for granted of a print whose first strip has these patches. */
 export const priorOf = (
-  session: PrintSession,
+  session: Teaching,
   print: Pick<EarlierPrint, 'highlightDensity' | 'shadowDensity' | 'lamp'>,
   first: readonly FiredPatch[],
 ): PrintPrior => {
@@ -100,14 +97,14 @@ export const priorOf = (
     print.lamp.lagSeconds === 0
       ? LAG_UNKNOWN
       : { lagSeconds: print.lamp.lagSeconds, lagWithinSeconds: LAG_MEASURED };
-  const { paper, set, way = 'eye' } = session;
+  const { paper, set, way = 'eye', people = anybody } = session;
   const worthOf = ({ dialSeconds, worth = 1 }: FiredPatch) => dialSeconds * worth;
   return {
     ...UNMEASURED,
     ...(set.calibrated && settingsKnown(set)),
-    ...{ paper, set, lookedAt: way, eyes: EYE.people, anotherBox: ANOTHER_BOX },
+    ...{ paper, set, lookedAt: way, eyes: people.eyes, anotherBox: ANOTHER_BOX },
     // Nobody is asked how good a card is before one was laid beside anything.
-    ...(usesCard(session) && { cards: CARD.people }),
+    ...(usesCard(session) && { cards: people.cards }),
     highlightDensity: print.highlightDensity,
     shadowDensity: print.shadowDensity,
     // The middle of the strip is the guess that somebody made.
@@ -119,13 +116,20 @@ export const priorOf = (
   };
 };
 
+/** As much of a session as its earlier prints are read with. */
+export type Teaching = Pick<
+  PrintSession,
+  'paper' | 'set' | 'earlier' | 'strips' | 'readings' | 'way' | 'people'
+>;
+
 /** What prints have taught. */
 interface Taught extends PrintBelief {
   /** Which of them was the first that was seen to be on another box of paper. */
   readonly boxAt?: number;
 }
 
-function learned(session: PrintSession, prior: PrintPrior): Taught {
+/** What earlier prints make believe, the last of them still in the enlarger. */
+export const lessons = (session: Teaching) => {
   const { readings, earlier } = session;
   // Prints on the scale of now come last, so that its constant is what is known in the end.
   const other = ({ readings: then }: EarlierPrint) => then?.scale !== readings?.scale;
@@ -144,6 +148,12 @@ function learned(session: PrintSession, prior: PrintPrior): Taught {
     scale = print.readings?.scale ?? scale;
     if (anotherBoxOf(belief) > BOX_NOTICED) boxAt = earlier.indexOf(print);
   }
+  return { belief, scale, boxAt };
+};
+
+function learned(session: PrintSession, prior: PrintPrior): Taught {
+  const { belief, scale, boxAt } = lessons(session);
+  const { readings } = session;
   if (!belief) return beginBelief(prior);
   const begun = nextNegative(belief, prior);
   return {
@@ -162,7 +172,7 @@ const MOST_KEPT = 8;
 function learnedOnce(session: PrintSession, prior: PrintPrior): Taught {
   if (session.earlier.length === 0) return beginBelief(prior);
   const { paper, set, earlier, readings } = session;
-  const key = JSON.stringify([paper, set, earlier, prior, readings?.scale]);
+  const key = JSON.stringify([paper, set, earlier, prior, readings?.scale, session.people]);
   const known = kept.get(key);
   if (known) return known;
   const belief = learned(session, prior);

@@ -1,5 +1,7 @@
-/** One look by eye errs by this, one standard deviation, stops. */
+/** One look at a highlight by a good eye errs by this, one standard deviation, stops. */
 export const EYE_STOPS = 1 / 12;
+/** A shadow is judged by its lightness: one look at a wet strip errs by this, one standard deviation, L*. */
+export const EYE_LIGHTNESS = 2.4;
 
 /** How somebody tells that a patch is right, and how far that errs. */
 export interface WayOfLooking {
@@ -19,8 +21,9 @@ export const waysOfLooking = [
     more: 'against what the place is to look like',
     withinStops: EYE_STOPS,
     people: [
-      { times: 1, share: 0.95 },
-      { times: 2, share: 0.05 },
+      { times: 1, share: 0.6 },
+      { times: 1.5, share: 0.3 },
+      { times: 2.5, share: 0.1 },
     ],
   },
   {
@@ -35,8 +38,17 @@ export const waysOfLooking = [
     ],
   },
 ] as const satisfies readonly WayOfLooking[];
+
+/** Who may be looking: how many err by how many times the usual, by eye and beside a card. */
+export interface People {
+  readonly eyes: WayOfLooking['people'];
+  readonly cards: WayOfLooking['people'];
+}
 export type WayOfLookingId = (typeof waysOfLooking)[number]['id'];
 
 /** What one look errs by in a way, one standard deviation, stops. */
 export const lookWithin = (way: WayOfLookingId): number =>
   waysOfLooking.find(({ id }) => id === way)!.withinStops;
+
+/** Nobody has looked yet. */
+export const anybody: People = { eyes: waysOfLooking[0].people, cards: waysOfLooking[1].people };

@@ -192,6 +192,8 @@ export const PrintDraft = Type.Object(
     highlightTone: oneOf(highlightTones, 'The highlight’s tone'),
     shadow: position,
     shadowTone: oneOf(shadowTones, 'The shadow’s tone'),
+    /** Further looks at the strip on the page. */
+    again,
     /** Another contrast beside it on the same sheet, with firings of its own. */
     beside: Type.Optional(
       Type.Object(
@@ -202,6 +204,7 @@ export const PrintDraft = Type.Object(
           patches: typed,
           highlight: position,
           shadow: position,
+          again,
         },
         { additionalProperties: false },
       ),

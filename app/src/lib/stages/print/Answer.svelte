@@ -18,7 +18,8 @@
           {view.dial}<span class="text-[0.36em]"> s</span>
         </p>
         <p class="mt-4 text-soft">
-          within {withinInWords(reading.withinStops)}{draft.dryDown && view.dry
+          within {withinInWords(view.withinStops ?? reading.withinStops)}{view.dryTakenStops !==
+          undefined
             ? ', for the dry print'
             : ''}
         </p>

@@ -84,8 +84,12 @@
 {#if view.dry}
   <p class="text-[15px] text-soft">
     <Said words={view.dry} />
-    <button class="slot-in min-h-9" onclick={() => (draft.dryDown = !draft.dryDown)}
-      >{draft.dryDown ? 'It is taken off: judge strips dry' : 'Take it off the time'}</button
+    <button
+      class="slot-in min-h-9"
+      onclick={() => (draft.dryDown = view.dryTakenStops === undefined)}
+      >{view.dryTakenStops !== undefined
+        ? 'It is taken off: judge strips dry'
+        : 'Take it off the time'}</button
     >
   </p>
 {/if}

@@ -3,27 +3,13 @@
   import Button from '../../kit/Button.svelte';
   import { MOST_LOOKS_AGAIN } from '../../nouns/strip/limits.ts';
   import FreshRuler from './FreshRuler.svelte';
-  import {
-    earlierLooks,
-    isPicked,
-    keepLook,
-    nothingPicked,
-    takeLookBack,
-    type Picks,
-  } from './look-again.ts';
+  import { isPicked } from './look-again.ts';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
 
   const { print }: { print: PrintInHand } = $props();
-  const { draft } = $derived(print);
   const view = $derived(print.view());
-  const strips = $derived(earlierLooks(draft, view));
-
-  let looksAt = $state.raw<number>();
-  let picks = $state.raw<Picks>(nothingPicked);
-  /** The strip whose last look can be taken back. */
-  let kept = $state.raw<number>();
-  const open = $derived(strips.find(({ index }) => index === looksAt));
-  const keptStrip = $derived(strips.find(({ index }) => index === kept));
+  const { fresh } = $derived(print);
+  const { strips, open, keptStrip } = $derived(fresh);
 
   let list = $state<HTMLElement>();
   /** What is pressed goes away with its ruler: the focus stays with the strip. */
@@ -32,26 +18,18 @@
     list?.querySelector<HTMLElement>(`[data-strip="${index}"]`)?.focus();
   }
 
-  function lookAt(index: number | undefined) {
-    looksAt = index;
-    picks = nothingPicked;
-    if (index !== undefined) kept = undefined;
+  function leave(index: number) {
+    fresh.look(undefined);
+    void focusOn(index);
   }
 
   function keep(index: number) {
-    keepLook(draft, index, picks);
-    leave(index);
-    kept = index;
-  }
-
-  function leave(index: number) {
-    lookAt(undefined);
+    fresh.keep();
     void focusOn(index);
   }
 
   function takeBack(index: number) {
-    takeLookBack(draft, index);
-    kept = undefined;
+    fresh.takeBack();
     void focusOn(index);
   }
 </script>
@@ -64,7 +42,7 @@
         class="slot-in min-h-11"
         data-strip={index}
         aria-expanded={open?.index === index}
-        onclick={() => lookAt(open?.index === index ? undefined : index)}
+        onclick={() => fresh.look(open?.index === index ? undefined : index)}
         >{name}{looks > 1 ? `, ${looks} looks` : ''}</button
       >
     {/each}
@@ -79,9 +57,9 @@
         ? ' The oldest look but the first is let go.'
         : ''}
     </p>
-    <FreshRuler strip={open} set={view.set} timerStep={view.timerStep} bind:picks />
+    <FreshRuler strip={open} set={view.set} timerStep={view.timerStep} bind:picks={fresh.picks} />
     <div class="mt-2 flex flex-wrap items-center gap-3">
-      <Button disabled={!isPicked(picks)} onclick={() => keep(index)}>Keep this look</Button>
+      <Button disabled={!isPicked(fresh.picks)} onclick={() => keep(index)}>Keep this look</Button>
       <button class="slot-in min-h-11" onclick={() => leave(index)}>Leave it</button>
     </div>
   </section>

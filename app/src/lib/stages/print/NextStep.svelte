@@ -15,8 +15,12 @@
       ? { words: 'One more strip', key: '', act: () => print.nextStrip() }
       : { words: 'A strip first, all the same', key: 'F', act: () => print.fire('strip') },
   );
+  const lookWords = $derived(print.fresh.open ? 'Keep this look' : 'Look at it once more');
   const choices = $derived([
     { id: 'fire-print', words: 'Fire the print', key: 'G', act: () => print.fire('print') },
+    ...(view.lookAgain
+      ? [{ id: 'look-again', words: lookWords, key: '', act: () => print.lookAgain() } as const]
+      : []),
     { id: 'next-strip', ...strip },
     { id: 'done', words: 'Done: to its record', key: 'P', act: () => void print.keepPrint() },
   ] as const);

@@ -31,8 +31,8 @@ export function placedStrip(
     return next.length > 0 ? { strip: { ...stripPartDraft(next), ...method } } : undefined;
   }
   // A time holds where the head stands and the lens is stopped down as they were then.
-  const { paper, set, kept } = paperFacts(draft.paper, draft.contrastSetId, bench.papers);
-  const taught = teachers(draft, bench.evidence, kept).filter(
+  const { paper, set } = paperFacts(draft.paper, draft.contrastSetId, bench.papers);
+  const taught = teachers(draft, bench).filter(
     ({ print: { setup } }) =>
       sameName(setup.lens, lensWords(draft)) && sameName(setup.head, draft.head),
   );

@@ -174,7 +174,7 @@ export function versionNow(draft: PrintDraft, view: PrintView): Version | undefi
     }),
     ...(view.plan.keyLineSeconds !== undefined && { keyLineSeconds: view.plan.keyLineSeconds }),
     ...(draft.change && { change: draft.change }),
-    ...(draft.dryDown && { dryDown: true }),
+    ...(view.dryTakenStops !== undefined && { dryDown: true }),
     ...(view.dryTakenStops !== undefined && { dryDownStops: view.dryTakenStops }),
     ...(view.split?.pair && {
       split: view.split.pair.map(({ setting, seconds }) => ({ settingId: setting.id, seconds })),

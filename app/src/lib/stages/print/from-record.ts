@@ -40,7 +40,8 @@ export function draftFrom(print: Print): PrintDraft {
     ...(readings && { readings: typedReadings(readings, version.settingId) }),
     ...(last?.way && { lookedAt: last.way }),
     ...(print.picture && { picture: print.picture }),
-    ...(version.dryDown && { dryDown: true }),
+    // As it was made, whatever was learned of drying since.
+    dryDown: version.dryDown ?? false,
     ...(version.change && { change: version.change }),
     ...(last?.lamp && { stripLag: String(last.lamp.lagSeconds) }),
     earlier: strips

@@ -44,7 +44,11 @@ type PickedHalf = { readonly highlight?: PickedAt; readonly shadow?: PickedAt };
 /** The strip on the page with its picks: one, or two contrasts side by side. Nothing picked, nothing kept of the other. */
 function stripsSeen(draft: PrintDraft, view: PrintView, choices: StripChoices): StripSeen[] {
   const lamp = view.stripLamp;
-  const seen = (half: PickedHalf, made: { setting: { id: string }; choices: StripChoices }) => ({
+  const seen = (
+    half: PickedHalf,
+    made: { setting: { id: string }; choices: StripChoices },
+    again: PrintDraft['again'],
+  ) => ({
     contrastSetId: draft.contrastSetId,
     settingId: made.setting.id,
     choices: made.choices,
@@ -55,11 +59,14 @@ function stripsSeen(draft: PrintDraft, view: PrintView, choices: StripChoices): 
     shadow: half.shadow ? { position: half.shadow.position, tone: draft.shadowTone } : null,
     setup: view.now.setup,
     ...(draft.lookedAt && { way: draft.lookedAt }),
+    ...(again && { again }),
   });
   const { beside } = view;
   return [
-    seen(view, { setting: view.setting, choices }),
-    ...(beside && (beside.highlight ?? beside.shadow) ? [seen(beside, beside)] : []),
+    seen(view, { setting: view.setting, choices }, draft.again),
+    ...(beside && (beside.highlight ?? beside.shadow)
+      ? [seen(beside, beside, draft.beside?.again)]
+      : []),
   ];
 }
 
@@ -119,6 +126,9 @@ export function recordOf(
   };
 }
 
+/** A strip that nobody has looked at. */
+export const UNSEEN = { highlight: null, shadow: null, again: undefined } as const;
+
 /** The oldest is let go where there are more. */
 const MOST_EARLIER = MOST_STRIPS;
 
@@ -137,8 +147,7 @@ export function nextStripDraft(draft: PrintDraft, view: PrintView): DraftChange 
     earlier: [...draft.earlier, ...stripsSeen(draft, view, choices)].slice(-MOST_EARLIER),
     ...(reading.separately && draft.method === 'cover-up' && { method: 'separate' as const }),
     ...stripPartDraft(nextBeside ? [next!, nextBeside] : [next!]),
-    highlight: null,
-    shadow: null,
+    ...UNSEEN,
     stripLag: undefined,
   };
 }
@@ -185,7 +194,10 @@ export function withBeside(draft: PrintDraft, view: PrintView): NonNullable<Prin
 
 /** The part of the page that is the set-up. */
 export type SetupChoice = Partial<
-  Omit<PrintDraft, 'earlier' | 'areas' | 'highlight' | 'shadow' | 'first' | 'step' | 'patches'>
+  Omit<
+    PrintDraft,
+    'earlier' | 'areas' | 'highlight' | 'shadow' | 'again' | 'first' | 'step' | 'patches'
+  >
 >;
 
 /**
@@ -209,8 +221,7 @@ export function changedSetup(
     return {
       ...change,
       earlier: [...before, ...aside].slice(-MOST_EARLIER),
-      highlight: null,
-      shadow: null,
+      ...UNSEEN,
       beside: undefined,
       stripLag: undefined,
       split: undefined,
@@ -221,12 +232,13 @@ export function changedSetup(
       ? [...draft.earlier, ...stripsSeen(draft, view, choices)].slice(-MOST_EARLIER)
       : draft.earlier;
   const moved: PrintDraft = { ...draft, ...change, earlier, highlight: null, shadow: null };
+  delete moved.again;
   delete moved.beside;
   const after = printView(moved, bench);
   if (earlier.length === 0 || after.conversions.length === 0) return change;
   const aside = {
     ...change,
-    ...{ earlier, highlight: null, shadow: null, beside: undefined, stripLag: undefined },
+    ...{ earlier, ...UNSEEN, beside: undefined, stripLag: undefined },
   };
   if (!after.together) return aside;
   const { setting, seconds } = after.together;
@@ -246,8 +258,7 @@ export function checkStripDraft(
     settingId,
     kind: 'stops',
     ...typedPart(checkStrip(seconds)),
-    highlight: null,
-    shadow: null,
+    ...UNSEEN,
     stripLag: undefined,
     beside: undefined,
   };

@@ -25,32 +25,59 @@ export interface EarlierLook {
   readonly looks: number;
 }
 
-/** The earlier strips that lie there and were looked at; a scrap of one patch has no ruler. */
+/** The earlier strips that lie there and were looked at. */
 export function earlierLooks(
   { earlier, contrastSetId }: Pick<PrintDraft, 'earlier' | 'contrastSetId'>,
   { set }: Pick<PrintView, 'set'>,
 ): EarlierLook[] {
-  return earlier.flatMap((strip, index): EarlierLook[] => {
-    const { settingId, choices, lamp, highlight, shadow, again = [] } = strip;
-    const ofSet = (strip.contrastSetId ?? contrastSetId) === contrastSetId;
-    const setting = attempt(() => settingOf(set, settingId)).value;
-    const plan = attempt(() => planStrip(choices, lamp)).value;
-    if (!ofSet || !setting || !plan || choices.patches === 1 || !(highlight ?? shadow)) return [];
-    const seconds = plan.patches.map(({ givenSeconds }) => givenSeconds);
-    const only: Place = highlight ? 'highlight' : 'shadow';
-    return [
-      {
-        index,
-        name: `strip ${index + 1}, ${set.noun} ${setting.name}`,
-        ruler: rulerFor(seconds),
-        pickAt: (position) =>
-          position === null
-            ? undefined
-            : { position, seconds: readPick(seconds, position).seconds },
-        ...(!(highlight && shadow) && { along: only }),
-        looks: 1 + again.length,
-      },
-    ];
+  return earlier.flatMap((strip, index) =>
+    (strip.contrastSetId ?? contrastSetId) === contrastSetId
+      ? (lookAtStrip(strip, index, set) ?? [])
+      : [],
+  );
+}
+
+type Looked = Pick<PrintDraft['earlier'][number], 'settingId' | 'choices' | 'lamp' | 'again'> &
+  Readonly<Record<Place, { readonly position: number } | null>>;
+
+/** A strip as it is looked at again; a scrap of one patch has no ruler. */
+function lookAtStrip(
+  { settingId, choices, lamp, highlight, shadow, again = [] }: Looked,
+  index: number,
+  set: PrintView['set'],
+): EarlierLook | undefined {
+  const setting = attempt(() => settingOf(set, settingId)).value;
+  const plan = attempt(() => planStrip(choices, lamp)).value;
+  if (!setting || !plan || choices.patches === 1 || !(highlight ?? shadow)) return undefined;
+  const seconds = plan.patches.map(({ givenSeconds }) => givenSeconds);
+  const only: Place = highlight ? 'highlight' : 'shadow';
+  return {
+    index,
+    name: `strip ${index + 1}, ${set.noun} ${setting.name}`,
+    ruler: rulerFor(seconds),
+    pickAt: (position) =>
+      position === null ? undefined : { position, seconds: readPick(seconds, position).seconds },
+    ...(!(highlight && shadow) && { along: only }),
+    looks: 1 + again.length,
+  };
+}
+
+/** The strip on the page, once it was looked at: one, or two contrasts side by side. */
+export function looksNow(draft: PrintDraft, view: PrintView): EarlierLook[] {
+  const { choices, setting, beside, set } = view;
+  const halves = [
+    ...(choices ? [{ made: view, choices, setting, again: draft.again }] : []),
+    ...(beside ? [{ made: beside, ...beside, again: draft.beside?.again }] : []),
+  ];
+  return halves.flatMap(({ made, choices: chosen, setting: { id: settingId }, again }, half) => {
+    const { highlight, shadow } = made;
+    const pick = (picked: PickedAt | undefined) => picked && { position: picked.position };
+    const strip = {
+      ...{ settingId, choices: chosen, lamp: view.stripLamp },
+      ...{ highlight: pick(highlight) ?? null, shadow: pick(shadow) ?? null },
+      ...(again && { again }),
+    };
+    return lookAtStrip(strip, draft.earlier.length + half, set) ?? [];
   });
 }
 
@@ -79,11 +106,20 @@ export function withoutLastLook<Strip extends { again?: Again }>(strip: Strip): 
   return { ...rest, ...(left.length > 0 && { again: left }) } as Strip;
 }
 
+/** Where the looks of a strip are kept: with an earlier one, or with the page's own halves. */
+const looksOf = (draft: PrintDraft, index: number): { again?: Again } => {
+  const own = index - draft.earlier.length;
+  return own < 0 ? draft.earlier[index]! : own === 0 ? draft : draft.beside!;
+};
+
 export function keepLook(draft: PrintDraft, index: number, picks: Picks): void {
-  const strip = draft.earlier[index]!;
+  const strip = looksOf(draft, index);
   strip.again = withLook(strip.again, picks, draft);
 }
 
 export function takeLookBack(draft: PrintDraft, index: number): void {
-  draft.earlier[index] = withoutLastLook(draft.earlier[index]!);
+  const strip = looksOf(draft, index);
+  const { again } = withoutLastLook({ ...strip });
+  if (again) strip.again = again;
+  else delete strip.again;
 }

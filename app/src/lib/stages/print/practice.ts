@@ -14,7 +14,8 @@ import {
   type Picks,
 } from './look-again.ts';
 import { printView } from './print-view.ts';
-import { UNSEEN_STOPS, nextLookErrs } from './session.ts';
+import { UNSEEN_STOPS } from './dried.ts';
+import { nextLookErrs } from './session.ts';
 import type { Bench } from './setup-now.ts';
 
 type Strip = Print['strips'][number];
@@ -129,7 +130,7 @@ export function twiceWords(prints: readonly Print[]): string | undefined {
     : `${all.length} picks were made twice, half of them ${where}.`;
 }
 
-/** "By all strips on Marrow fibre a pick of yours by eye errs by about 1/12 stop.": what the strips of a set-up have told of the eye. */
+/** "By all your strips a pick on Marrow fibre by eye errs by about 1/12 stop.": what strips on any paper have told of the eye. */
 export function eyeWords(
   { setup }: Print,
   prints: readonly Print[],
@@ -144,10 +145,10 @@ export function eyeWords(
     ...{ lag: String(lamp.lagSeconds), timerStep: String(lamp.timerStepSeconds) },
     ...(lookedAt && { lookedAt }),
   };
-  const evidence = prints.filter((one) => sameName(one.setup.paper, paper));
-  const { on, now } = printView(draft, { ...bench, evidence });
-  const errs = nextLookErrs(draft, [], on, now.setup, evidence, lamp);
+  const of = { ...bench, evidence: prints };
+  const { on, now } = printView(draft, of);
+  const errs = nextLookErrs(draft, [], on, now.setup, of, lamp);
   if (errs === undefined) return undefined;
   const by = lookedAt === 'card' ? 'beside the card' : 'by eye';
-  return `By all strips on ${paper} a pick of yours ${by} errs by about ${stopsInWords(errs)}.`;
+  return `By all your strips a pick on ${paper} ${by} errs by about ${stopsInWords(errs)}.`;
 }

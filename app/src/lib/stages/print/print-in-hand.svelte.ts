@@ -23,6 +23,7 @@ import type { Fired } from '../../nouns/in-hand/limits.ts';
 import { placedStrip, withPlaced } from './begin-print.ts';
 import { firingLines, isFired, versionNow } from './firing-lines.ts';
 import {
+  UNSEEN,
   changedSetup,
   checkStripDraft,
   knownSetup,
@@ -30,6 +31,7 @@ import {
   withContrast,
   type SetupChoice,
 } from './keep.ts';
+import { FreshLook } from './fresh-look.svelte.ts';
 import { filledIn } from './negative-facts.ts';
 import { carriedPicture } from './picture/question.ts';
 import { printView } from './print-view.ts';
@@ -78,6 +80,7 @@ export class PrintInHand {
   problem = $state<string>();
   keeping = $state(false);
   readonly #way: WayBack;
+  readonly fresh: FreshLook;
 
   constructor(around: Surroundings) {
     this.#around = around;
@@ -85,6 +88,7 @@ export class PrintInHand {
     this.#way = wayBack(around.held);
     const view = $derived(printView(this.draft, around.bench()));
     this.view = () => view;
+    this.fresh = new FreshLook(this.draft, this.view);
   }
 
   get before(): readonly PrintDraft[] {
@@ -145,17 +149,27 @@ export class PrintInHand {
   }
 
   /** What comes next, and the big button does. */
-  get next(): 'fire-strip' | 'next-strip' | 'fire-print' | 'done' {
+  get next(): 'fire-strip' | 'look-again' | 'next-strip' | 'fire-print' | 'done' {
     if (!this.reading) return 'fire-strip';
     if (this.fired) return 'done';
-    return this.ready ? 'fire-print' : 'next-strip';
+    if (this.ready) return 'fire-print';
+    // A fresh look costs no paper.
+    return this.view().lookAgain ? 'look-again' : 'next-strip';
   }
 
   bigButton(): void {
     if (this.next === 'fire-strip') this.fire('strip');
     else if (this.next === 'done') void this.done();
     else if (this.next === 'fire-print') this.fire('print');
+    else if (this.next === 'look-again') this.lookAgain();
     else this.nextStrip();
+  }
+
+  /** Opens a fresh look at the strip on the page, and keeps it once something was picked. */
+  lookAgain(): void {
+    const { fresh } = this;
+    if (fresh.open) fresh.keep();
+    else fresh.look(fresh.due?.index);
   }
 
   rulerName(half: Half): string {
@@ -266,7 +280,7 @@ export class PrintInHand {
   onPatches(patches: string): void {
     const single = (text: string) => text.trim() === '1';
     const other = single(patches) !== single(this.draft.patches);
-    Object.assign(this.draft, { patches, ...(other && { highlight: null, shadow: null }) });
+    Object.assign(this.draft, { patches, ...(other && UNSEEN) });
   }
 
   #picked(
@@ -370,7 +384,7 @@ export class PrintInHand {
 
   startOver(): void {
     this.before = [...this.before, $state.snapshot(this.draft)];
-    Object.assign(this.draft, { highlight: null, shadow: null, earlier: [], areas: [] });
+    Object.assign(this.draft, { ...UNSEEN, earlier: [], areas: [] });
     delete this.draft.beside;
     delete this.draft.change;
     this.picks = [];

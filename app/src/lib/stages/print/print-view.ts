@@ -44,7 +44,8 @@ import { planOf, type AreaLine, type PrintPlanView, type Unplanned } from './pla
 import { rulerFor, type Ruler } from './ruler.ts';
 import { flashGiven, type FlashGiven } from './flash-given.ts';
 import { flashView, splitView, type FlashView, type SplitView } from './split-view.ts';
-import { certaintyOf, convertedStrips, dryDownOf, sessionOf, stripsToGo } from './session.ts';
+import { dryDownOf } from './dried.ts';
+import { certaintyOf, convertedStrips, sessionOf, stripsToGo } from './session.ts';
 import { emptyBench, setupNow, type Bench, type SetupNow } from './setup-now.ts';
 
 /** A tone as a patch shows it, for the place that is looked at. */
@@ -136,11 +137,15 @@ export interface PrintView {
   readonly dry?: string;
   readonly dryStops?: number;
   readonly dryTakenStops?: number;
+  /** 95 times in 100 the print is within this, with what is taken off for drying, stops. */
+  readonly withinStops?: number;
   readonly reasons: readonly string[];
   /** "Between 8.7 and 12.8 s." */
   readonly bracket?: string;
   readonly figures?: string;
   readonly advice?: string;
+  /** A fresh look at the strip on the page should do, and costs no paper. */
+  readonly lookAgain?: true;
   /** The same print one setting softer, and one harder, a sentence each. */
   readonly neighbours: readonly string[];
   /** How far apart the settings are that the picks still allow, in settings. */
@@ -357,17 +362,18 @@ interface SeenStrips {
 
 /** The strip on the page as one of its session. */
 const halvesKept = (
-  { lookedAt }: PrintDraft,
+  { lookedAt, again, beside }: PrintDraft,
   halves: readonly Pick<StripHalf, 'setting' | 'choices' | 'highlight' | 'shadow'>[],
   stripLamp: Lamp,
 ) =>
-  halves.map((half) => ({
+  halves.map((half, index) => ({
     settingId: half.setting.id,
     choices: half.choices,
     lamp: stripLamp,
     highlight: half.highlight ?? null,
     shadow: half.shadow ?? null,
     ...(lookedAt && { way: lookedAt }),
+    again: (index === 0 ? again : beside?.again) ?? [],
   }));
 
 /** So many strips the advice expects before this print. */
@@ -376,7 +382,7 @@ export function stripsBefore(draft: PrintDraft, view: PrintView, bench: Bench): 
   const halves = [...(choices ? [{ ...view, choices }] : []), ...(beside ? [beside] : [])];
   const lamp = { lagSeconds: view.lagSeconds, timerStepSeconds: view.timerStep };
   const kept = halvesKept(draft, halves, stripLamp);
-  return stripsToGo(draft, kept, on, now.setup, bench.evidence, lamp);
+  return stripsToGo(draft, kept, on, now.setup, bench, lamp);
 }
 
 /** The part of the page that follows from the picks. */
@@ -391,6 +397,7 @@ function readingOf({
 }: SeenStrips): Pick<
   PrintView,
   | 'reading'
+  | 'lookAgain'
   | 'together'
   | 'taughtBy'
   | 'soFar'
@@ -407,6 +414,7 @@ function readingOf({
   | 'dry'
   | 'dryStops'
   | 'dryTakenStops'
+  | 'withinStops'
   | 'reasons'
   | 'bracket'
   | 'figures'
@@ -428,7 +436,7 @@ function readingOf({
     halvesKept(draft, halves, stripLamp),
     on,
     now.setup,
-    bench.evidence,
+    bench,
     lamp,
   );
   const isLookedAt = (highlight ?? shadow) !== undefined;
@@ -438,12 +446,14 @@ function readingOf({
   const found = isLookedAt || unseen ? together : undefined;
   const reading =
     found && draft.change ? changedReading(found, draft.change, on, lightDensity) : found;
+  const lookAgain = isLookedAt && !draft.change && session?.value?.lookAgain ? true : undefined;
   const soFar = together && !reading && soFarOf(together, lamp);
   const figures =
     reading && contrastFigures(set, reading, dialOf(on, reading, lightDensity, timerStep));
-  const dry = dryDownOf(draft.paper, bench.evidence, on.kept);
+  const dry = dryDownOf(draft.paper, bench.evidence, bench.papers);
+  const takesDry = dry !== undefined && (draft.dryDown ?? dry.isTaken);
   const printSeconds =
-    reading && (draft.dryDown && dry ? addStops(reading.seconds, -dry.stops) : reading.seconds);
+    reading && (takesDry ? addStops(reading.seconds, -dry.stops) : reading.seconds);
   const single = reading && {
     paper,
     setting: reading.setting,
@@ -461,15 +471,19 @@ function readingOf({
     ...(together && { together }),
     ...lagFoundBy(together, lamp),
     ...(dry && { dry: dryWords(dry), dryStops: dry.stops }),
-    ...(dry && draft.dryDown && { dryTakenStops: Math.min(10, Math.max(-10, dry.stops)) }),
+    ...(takesDry && { dryTakenStops: Math.min(10, Math.max(-10, dry.stops)) }),
     ...(reading && {
       reading,
+      withinStops: Math.hypot(reading.withinStops, takesDry ? dry.withinStops : 0),
       printSeconds: printSeconds!,
       dial: enlargerSeconds(printSeconds!, timerStep),
     }),
     // Before the first strip what was read says how wide that is to be.
     ...(together &&
-      (reading || !together.made) && { advice: stripAdvice(set, together, draft, wanted) }),
+      (reading || !together.made) && {
+        advice: stripAdvice(set, together, draft, wanted, lookAgain),
+      }),
+    ...(lookAgain && { lookAgain }),
     ...(reading?.contrastBy && { settingsWithin: settingsWithin(set, reading) }),
     ...(soFar && { soFar }),
     ...(reading?.contrastBy && {

@@ -12,7 +12,8 @@ import {
   type WayOfLookingId,
 } from '@katachron/core';
 import type { StripHalf } from './print-view.ts';
-import { UNSEEN_STOPS, type LearnedDryDown, type Session } from './session.ts';
+import { UNSEEN_STOPS, type LearnedDryDown } from './dried.ts';
+import type { Session } from './session.ts';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import { enlargerSeconds } from '../../words/duration.ts';
 import { stopsInWords, withinInWords } from '../../words/fraction.ts';
@@ -172,6 +173,7 @@ export function stripAdvice(
   reading: PrintReading,
   draft: Pick<PrintDraft, 'method'>,
   wanted: Certainty,
+  lookAgain = false,
 ): string {
   const { withinStops, withinRange, contrastBy, next, noGain, separately } = reading;
   const contrast = contrastBy ? `${Math.round(withinRange)} R` : 'contrast not known yet';
@@ -198,7 +200,10 @@ export function stripAdvice(
   if (reading.verdict === 'reach-further') {
     return `A pick at the end of the strip: the right one may lie beyond. Make ${strip}.${apart}`;
   }
-  return `So far ${is}; ${wanted.name} asks for ${wantedWords(wanted)}. Next: ${strip}.${apart}`;
+  const soFar = `So far ${is}; ${wanted.name} asks for ${wantedWords(wanted)}.`;
+  return lookAgain
+    ? `${soFar} A fresh look at this strip, its picks out of sight, should do, and costs no paper. Otherwise: ${strip}.${apart}`
+    : `${soFar} Next: ${strip}.${apart}`;
 }
 
 /** Known no better than this, a time is not worth a number, stops. */
@@ -248,8 +253,18 @@ function oddWords({ place, stops }: OddLook, number: number, current: number): s
   return `${whose} ${place} does not fit the others: it asks for ${asks}. Look again; it may be a slip, or something was changed. It counts for little meanwhile.`;
 }
 
-/** How wet strips and dry prints differ on this paper. */
-export function dryWords({
+/** How wet strips and dry prints differ on this paper: under the lamp as on any paper, and by its own drying. */
+export function dryWords(dry: LearnedDryDown): string {
+  if (!dry.lamp) return dryingWords(dry);
+  const { stops, prints } = dry.lamp;
+  const many = prints === 1 ? 'a print' : `${prints} prints`;
+  const lamp = `Under your lamp ${many} on other papers came out ${stopsInWords(stops)} ${wayOf(stops)}, dry, than drying explains.`;
+  return dry.prints === 0 && Math.abs(dry.stops - stops) < UNSEEN_STOPS
+    ? lamp
+    : `${lamp} ${dryingWords(dry)}`;
+}
+
+function dryingWords({
   stops,
   withinStops,
   prints,

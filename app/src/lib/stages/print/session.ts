@@ -1,20 +1,19 @@
 import {
-  NINETY_FIVE,
   certainties,
   convertSetup,
-  learnDryDown,
+  lookAgainReaches,
   lookErrs,
+  peopleSeen,
   planStrip,
   readPrint,
   stripsExpected,
   toneById,
   type Certainty,
   type CertaintyId,
-  type DryDown,
   type EarlierPrint,
   type Lamp,
   type LightSetup,
-  type PaperBase,
+  type People,
   type PrintReading,
   type PrintSession,
   type SessionStrip,
@@ -24,16 +23,15 @@ import {
   type WayOfLookingId,
 } from '@katachron/core';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
-import type { PaperBody } from '../../nouns/paper/contract.ts';
 import type { Print } from '../../nouns/print/contract.ts';
 import { attempt, type Attempt } from '../../words/attempt.ts';
-import { type PaperFacts } from '../../nouns/paper/facts.ts';
+import { paperFacts, type PaperFacts } from '../../nouns/paper/facts.ts';
 import { usualStrip } from '../../nouns/strip/usual.ts';
 import { sameName } from '../../words/same-name.ts';
+import { dryDownOf, dryLooks, type LearnedDryDown } from './dried.ts';
 import { probeReadings, readingsOf } from './read-places.ts';
+import type { Bench } from './setup-now.ts';
 
-/** Less than this nobody sees, stops. */
-export const UNSEEN_STOPS = 1 / 24;
 /** The certainty asked for. */
 export function certaintyOf(draft: Pick<PrintDraft, 'certainty'>): Certainty & { id: CertaintyId } {
   return certainties.find(({ id }) => id === draft.certainty) ?? certainties[1];
@@ -52,6 +50,8 @@ interface KeptStrip extends Looked {
   readonly lamp: Lamp;
   /** Where it was made; the set-up of now unless said. */
   readonly setup?: LightSetup;
+  /** Further looks at it. */
+  readonly again?: readonly Looked[];
 }
 
 const seen = ({ highlight, shadow }: Looked) => highlight !== null || shadow !== null;
@@ -84,34 +84,10 @@ function sessionStrip(strip: KeptStrip, { worth, doubtStops }: Converted = {}): 
   };
 }
 
-/** One patch that is right. */
-const ONE_PATCH = { kind: 'stops', method: 'separate', step: 1, patches: 1 } as const;
-const RIGHT = 0;
-
 const densityOf = (tone: ToneId) => toneById(tone).netDensity;
 
-/**
- * What was said of a print's sheets when they were dry, each a look at a patch with the light that would have been right: how
- * far that lies from what the strips say tells how finely somebody sees. A change on purpose is taste, and of a split or flashed
- * sheet no single exposure is to be named.
- */
-function dryLooks({ setup, sheets, versions }: Print, dry: DryDown): SessionStrip[] {
-  return sheets.flatMap(({ verdict, version }) => {
-    const given = versions.find(({ number }) => number === version);
-    if (verdict?.highlightStops === undefined || !given) return [];
-    const { settingId, seconds, change, split, flashShare } = given;
-    if (change ?? split ?? flashShare) return [];
-    const firstSeconds = seconds * 2 ** (dry.stops - verdict.highlightStops);
-    const choices = { ...ONE_PATCH, firstSeconds };
-    // A patch so short that no timer dials it says nothing.
-    if (!attempt(() => planStrip(choices, setup.lamp)).value) return [];
-    const doubtStops = dry.withinStops / NINETY_FIVE;
-    return [{ settingId, choices, lamp: setup.lamp, highlight: RIGHT, doubtStops }];
-  });
-}
-
 /** A print in the logbook as evidence of its set-up; nothing where its strips cannot have been fired as they are written. */
-function evidence(print: Print, dry: DryDown | undefined): EarlierPrint | undefined {
+function evidence(print: Print, dry: LearnedDryDown | undefined): EarlierPrint | undefined {
   const { setup, strips, readings } = print;
   const { lamp } = setup;
   const counted = strips.filter(({ worth }) => worth !== 0).flatMap(looksAt);
@@ -136,55 +112,16 @@ function evidence(print: Print, dry: DryDown | undefined): EarlierPrint | undefi
   };
 }
 
+/** Was a print made in the set-up that stands on the page now? */
+const madeHere = ({ setup }: Print, draft: PrintDraft): boolean =>
+  draft.paper.trim() !== '' &&
+  sameName(setup.paper, draft.paper) &&
+  sameName(setup.enlarger, draft.enlarger) &&
+  setup.contrastSetId === draft.contrastSetId;
+
 /** Is a print evidence of the set-up that stands on the page now? */
-export function sameSetup(print: Print, draft: PrintDraft): boolean {
-  return (
-    draft.paper.trim() !== '' &&
-    sameName(print.setup.paper, draft.paper) &&
-    sameName(print.setup.enlarger, draft.enlarger) &&
-    print.setup.contrastSetId === draft.contrastSetId &&
-    print.madeAtMs > (draft.forgetBeforeMs ?? 0)
-  );
-}
-
-/** How wet strips and dry prints differ on a paper, and how many prints have taught it. */
-export interface LearnedDryDown extends DryDown {
-  readonly prints: number;
-  /** What was said of them, on average, stops. */
-  readonly seenStops: number;
-  readonly base?: PaperBase;
-  /** It began with the paper's own test. */
-  readonly tested?: true;
-}
-
-/** What dry prints on this paper, its test, or its base alone, say of wet strips; nothing while neither is known. */
-export function dryDownOf(
-  paper: string,
-  prints: readonly Print[],
-  { base, dryDownStops: tested }: Partial<Pick<PaperBody, 'base' | 'dryDownStops'>> = {},
-): LearnedDryDown | undefined {
-  const verdicts = prints.flatMap(({ setup, sheets, versions }) =>
-    paper.trim() !== '' && sameName(setup.paper, paper)
-      ? sheets.flatMap(({ verdict, version }) => {
-          if (verdict?.highlightStops === undefined) return [];
-          // A sheet that was changed on purpose, or made lighter for drying, says of the strips what it says less that.
-          const { change, dryDownStops = 0 } =
-            versions.find(({ number }) => number === version) ?? {};
-          return [verdict.highlightStops + dryDownStops - (change?.stops ?? 0)];
-        })
-      : [],
-  );
-  const learned = learnDryDown(verdicts, base, tested);
-  // What nobody sees wants no words before somebody has judged.
-  if (verdicts.length === 0 && Math.abs(learned.stops) < UNSEEN_STOPS) return undefined;
-  const seenStops =
-    verdicts.length === 0 ? 0 : verdicts.reduce((sum, stops) => sum + stops, 0) / verdicts.length;
-  return {
-    ...{ ...learned, prints: verdicts.length, seenStops },
-    ...(base && { base }),
-    ...(tested !== undefined && { tested: true as const }),
-  };
-}
+export const sameSetup = (print: Print, draft: PrintDraft): boolean =>
+  madeHere(print, draft) && print.madeAtMs > (draft.forgetBeforeMs ?? 0);
 
 /** What all strips of this session say, begun with what earlier prints in this set-up have taught. */
 export interface Session {
@@ -193,6 +130,8 @@ export interface Session {
   readonly numbers: readonly number[];
   /** Looks that do not fit and ask for another: a place of a strip that was looked at again has its answer. */
   readonly asks: PrintReading['odd'];
+  /** A fresh look at the strip on the page should do, and costs no paper. */
+  readonly lookAgain: boolean;
   /** Prints that it learned from. */
   readonly learnedFrom: readonly Print[];
 }
@@ -218,16 +157,42 @@ export function convertedStrips(
   );
 }
 
+/** What is kept of prints and papers, as far as it teaches. */
+type Kept = Pick<Bench, 'evidence' | 'papers'>;
+
+const oldestFirst = (prints: readonly Print[]) =>
+  prints.toSorted((a, b) => a.madeAtMs - b.madeAtMs);
+
 /** Prints that teach for this one, oldest first, with what they teach. */
-export function teachers(draft: PrintDraft, prints: readonly Print[], kept?: PaperFacts['kept']) {
-  const dry = dryDownOf(draft.paper, prints, kept);
-  return prints
-    .filter((print) => sameSetup(print, draft) && !draft.leftOut?.includes(print.id))
-    .sort((a, b) => a.madeAtMs - b.madeAtMs)
-    .flatMap((print) => {
-      const taught = evidence(print, dry);
-      return taught ? [{ print, taught }] : [];
-    });
+export function teachers(draft: PrintDraft, { evidence: prints, papers }: Kept) {
+  const dry = dryDownOf(draft.paper, prints, papers);
+  return oldestFirst(
+    prints.filter((print) => sameSetup(print, draft) && !draft.leftOut?.includes(print.id)),
+  ).flatMap((print) => {
+    const taught = evidence(print, dry);
+    return taught ? [{ print, taught }] : [];
+  });
+}
+
+/** So many of the newest prints in other set-ups tell how finely somebody sees. */
+const MOST_ELSEWHERE = 12;
+
+/** Who looks, by the newest prints in other set-ups. */
+function peopleElsewhere(draft: PrintDraft, { evidence: prints, papers }: Kept) {
+  const others = oldestFirst(prints.filter((print) => !madeHere(print, draft)));
+  const newest = others.slice(-MOST_ELSEWHERE);
+  const setupOf = ({ setup }: Print) =>
+    [setup.paper, setup.enlarger, setup.contrastSetId].join('\n').toLowerCase();
+  return peopleSeen(
+    [...new Set(newest.map(setupOf))].flatMap((setup) => {
+      const of = newest.filter((print) => setupOf(print) === setup);
+      const { paper: name, contrastSetId } = of[0]!.setup;
+      const { paper, set } = paperFacts(name, contrastSetId, papers);
+      const dry = dryDownOf(name, prints, papers);
+      const earlier = of.flatMap((print) => evidence(print, dry) ?? []);
+      return earlier.length > 0 ? [{ paper, set, earlier }] : [];
+    }),
+  );
 }
 
 /**
@@ -244,13 +209,19 @@ export function printSession(
   now: LightSetup,
   earlier: readonly EarlierPrint[],
   lamp: Lamp,
+  people?: People,
 ): { readonly session: PrintSession; readonly numbers: readonly number[] } {
   const before = convertedStrips(draft, now)
     .filter(({ conversion }) => conversion.whole)
     .flatMap(({ number, strip, conversion }) =>
       looksAt(strip).map((look) => ({ number, look, conversion })),
     );
-  const looked = current.filter(seen);
+  // What was picked at first is what stands on the page: it comes last, as the newest.
+  const looked = current.flatMap((strip, index) =>
+    looksAt(strip)
+      .toReversed()
+      .map((look) => ({ number: draft.earlier.length + 1 + index, look })),
+  );
   const readings = readingsOf(draft, lamp.lagSeconds, now);
   const unseen = readings && before.length + looked.length === 0;
   return {
@@ -260,18 +231,16 @@ export function printSession(
       shadowDensity: densityOf(draft.shadowTone),
       strips: [
         ...before.map(({ look, conversion }) => sessionStrip(look, countedBy(conversion))),
-        ...looked.map((strip) => sessionStrip(strip)),
+        ...looked.map(({ look }) => sessionStrip(look)),
         ...(unseen ? [{ ...USUAL_GUESS, settingId: draft.settingId, lamp }] : []),
       ],
       ...(readings && { readings }),
       ...(draft.lookedAt && { way: draft.lookedAt }),
+      ...(people && { people }),
       wanted: certaintyOf(draft),
       mostParts: draft.sideBySide ? 2 : 1,
     },
-    numbers: [
-      ...before.map(({ number }) => number),
-      ...looked.map((_, index) => draft.earlier.length + 1 + index),
-    ],
+    numbers: [...before.map(({ number }) => number), ...looked.map(({ number }) => number)],
   };
 }
 
@@ -285,21 +254,40 @@ export function sessionOf(
   current: readonly KeptStrip[],
   on: PaperFacts,
   now: LightSetup,
-  earlierPrints: readonly Print[],
+  bench: Kept,
   lamp: Lamp,
 ): Attempt<Session> | undefined {
-  const taught = teachers(draft, earlierPrints, on.kept);
+  const taught = teachers(draft, bench);
   const earlier = taught.map(({ taught: print }) => print);
-  const { session, numbers } = printSession(draft, current, on, now, earlier, lamp);
+  const people = attempt(() => peopleElsewhere(draft, bench)).value;
+  const { session, numbers } = printSession(draft, current, on, now, earlier, lamp, people);
   if (session.strips.length === 0) return undefined;
-  const again = (strip: number, place: 'highlight' | 'shadow') =>
-    session.strips.some(
-      (other, index) =>
-        index > strip && numbers[index] === numbers[strip] && other[place] !== undefined,
-    );
   const read = () => {
     const reading = readPrint(session);
-    return { reading, asks: reading.odd.filter(({ strip, place }) => !again(strip, place)) };
+    const isOdd = (strip: number, place: 'highlight' | 'shadow') =>
+      reading.odd.some((one) => one.strip === strip && one.place === place);
+    // Another look at the same place that fits is its answer.
+    const answered = (strip: number, place: 'highlight' | 'shadow') =>
+      session.strips.some(
+        (other, index) =>
+          index !== strip &&
+          numbers[index] === numbers[strip] &&
+          other[place] !== undefined &&
+          !isOdd(index, place),
+      );
+    const once = current.filter((strip) => seen(strip) && (strip.again ?? []).length < 2);
+    return {
+      reading,
+      asks: reading.odd.filter(({ strip, place }) => !answered(strip, place)),
+      lookAgain:
+        reading.verdict === 'narrow' &&
+        reading.contrastBy !== null &&
+        once.every(({ choices }) => choices.patches > 1) &&
+        lookAgainReaches(
+          session,
+          once.map((strip) => sessionStrip(strip)),
+        ),
+    };
   };
   return attempt(() => ({
     ...read(),
@@ -311,9 +299,10 @@ export function sessionOf(
 type Asked = Parameters<typeof sessionOf>;
 
 /** A session of which nothing need have been seen yet. */
-function sessionToCome(...[draft, current, on, now, prints, lamp]: Asked): PrintSession {
-  const earlier = teachers(draft, prints, on.kept).map(({ taught }) => taught);
-  const { session } = printSession(draft, current, on, now, earlier, lamp);
+function sessionToCome(...[draft, current, on, now, bench, lamp]: Asked): PrintSession {
+  const earlier = teachers(draft, bench).map(({ taught }) => taught);
+  const people = attempt(() => peopleElsewhere(draft, bench)).value;
+  const { session } = printSession(draft, current, on, now, earlier, lamp, people);
   const guess = { ...USUAL_GUESS, settingId: draft.settingId, lamp };
   return session.strips.length > 0 ? session : { ...session, strips: [guess] };
 }
