@@ -206,12 +206,17 @@ test('a fresh look at the strip on the page saves another one: by the big button
   const look = page.getByRole('region', { name: 'A fresh look at strip 1, filter 2' });
   const open = look.getByRole('slider', { name: /^highlight right, .*: nothing picked yet$/ });
   await expect(open).toBeVisible();
+  // Neither the picks nor what was found on them are in sight.
+  await expect(answer).toHaveCount(0);
+  await expect(page.getByRole('group', { name: /^Stop ruler/ })).toHaveCount(1);
+  await expect(look).toBeInViewport();
   // Nothing was picked: the big button keeps nothing.
   await pressSpace(page);
   await expect(look).toBeVisible();
   const ruler = look.getByRole('group', { name: 'Stop ruler, strip 1, filter 2' });
   await clickPatch(ruler, 4, 7);
-  await look.getByRole('slider', { name: /^shadow right/ }).focus();
+  await page.keyboard.press('j');
+  await expect(look.getByRole('slider', { name: /^shadow right/ })).toBeFocused();
   await page.keyboard.press('ArrowRight');
   const kept = page.waitForResponse(
     (reply) => reply.request().method() === 'PUT' && reply.url().includes('prints-in-hand'),

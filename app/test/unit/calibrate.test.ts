@@ -241,7 +241,7 @@ describe('what a test says', () => {
   it('film by densities: the speed, the time, N−1 and N+1', () => {
     const { number, sentence, more: lines } = told('film-densities', film);
     expect(number).toBe('EI 64');
-    expect(sentence).toContain('Normal development is 7:09 ± 2 %.');
+    expect(sentence).toContain('Normal development is 7:09 ± 3 %.');
     expect(lines![0]).toBe('N−1 5:44 · N 7:09 · N+1 9:37.');
     // What two steps alone say, straight from the one to the other.
     expect(lines!.find((line) => line.includes('nearest alone'))).toContain('EI 63.1');

@@ -6,7 +6,7 @@ import { believed } from './read-print.ts';
 import { inOrder } from './session-belief.ts';
 
 /** On coarser patches a second look falls on the patch of the first, stops. */
-const FINE_STEP = 0.36;
+const FINE_STEP = 0.51;
 /** Looked at again, what is left open may be so many times what was asked for: then it may do, and a strip can still follow. */
 const NEARLY = 1.25;
 

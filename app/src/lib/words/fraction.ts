@@ -1,3 +1,5 @@
+import { withinText } from './certain.ts';
+
 /** Fractions of a stop that people say, in twelfths. */
 const GLYPHS: readonly string[] = [
   '',
@@ -44,6 +46,6 @@ export function stopsInWords(stops: number): string {
  * "0.19 stop": how sure a time is, never surer than it is. A twelfth is too coarse here: what two people ask for would read alike.
  */
 export function withinInWords(stops: number): string {
-  if (stops >= 0.995) return `${Number((Math.ceil(stops * 10 - 1e-9) / 10).toFixed(1))} stops`;
-  return `${(Math.ceil(stops * 100 - 1e-9) / 100).toFixed(2)} stop`;
+  if (stops > 0.99) return `${Number(withinText(stops, 1))} ${stops > 1 ? 'stops' : 'stop'}`;
+  return `${withinText(stops, 2)} stop`;
 }

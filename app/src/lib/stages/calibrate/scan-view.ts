@@ -1,5 +1,6 @@
 import { Refusal } from '@katachron/core';
 import type { ScanAnswer } from '../../nouns/calibration/scan-contract.ts';
+import { withinText } from '../../words/certain.ts';
 import { parseDecimal } from '../../words/decimal.ts';
 import { plainList } from '../../words/list.ts';
 
@@ -24,11 +25,11 @@ export function readReference(text: string): number[] {
 
 /** Every step that a scan went through, in sentences. */
 export function scanWords({ steps, uneven, gamma, flare, rest }: ScanAnswer): readonly string[] {
-  const least = Math.min(...steps.map(({ within }) => within));
-  const most = Math.max(...steps.map(({ within }) => within));
+  const least = withinText(Math.min(...steps.map(({ within }) => within)), 2);
+  const most = withinText(Math.max(...steps.map(({ within }) => within)), 2);
   const beyond = steps.flatMap((step, index) => (step.beyond ? [String(index + 1)] : []));
   return [
-    `${steps.length} steps, ${least.toFixed(2) === most.toFixed(2) ? `each ± ${most.toFixed(2)}` : `± ${least.toFixed(2)} to ± ${most.toFixed(2)}`}.`,
+    `${steps.length} steps, ${least === most ? `each ± ${most}` : `± ${least} to ± ${most}`}.`,
     `The light differs by ${Math.round(100 * uneven)} % over the strips; that was taken off. The scan’s tone curve has the exponent ${gamma.toFixed(2)}, its stray light is ${(100 * Math.max(0, flare)).toFixed(1)} % of the white; the reference lies ${rest.toFixed(3)} off.`,
     ...(beyond.length > 0
       ? [
@@ -42,5 +43,5 @@ export function scanWords({ steps, uneven, gamma, flare, rest }: ScanAnswer): re
 export function scanWithin({ steps }: ScanAnswer): string {
   const covered = steps.filter(({ beyond }) => !beyond);
   const worst = Math.max(...(covered.length > 0 ? covered : steps).map(({ within }) => within));
-  return (Math.ceil(worst * 1000) / 1000).toFixed(3);
+  return withinText(worst, 3);
 }

@@ -5,7 +5,6 @@
   import type { PrintInHand } from './print-in-hand.svelte.ts';
 
   const { print }: { print: PrintInHand } = $props();
-  const { draft } = $derived(print);
   const view = $derived(print.view());
   const { reading } = $derived(print);
 </script>

@@ -12,6 +12,9 @@
   const { strips, open, keptStrip } = $derived(fresh);
 
   let list = $state<HTMLElement>();
+  let section = $state<HTMLElement>();
+  // Opened by the big button it may lie below what is in sight.
+  $effect(() => section?.scrollIntoView({ block: 'nearest' }));
   /** What is pressed goes away with its ruler: the focus stays with the strip. */
   async function focusOn(index: number) {
     await tick();
@@ -50,7 +53,7 @@
 {/if}
 {#if open}
   {@const { index, name, looks } = open}
-  <section aria-label="A fresh look at {name}" class="mt-1">
+  <section bind:this={section} aria-label="A fresh look at {name}" class="mt-1">
     <p class="reason">
       What was picked on it is out of sight: look as if it were new. Both looks count, and how far
       they lie apart tells how finely you see.{looks > MOST_LOOKS_AGAIN

@@ -27,7 +27,9 @@
 </script>
 
 <div class="space-y-1.5">
-  {#if view.reasons.length > 0}<p class="reason"><Said words={view.reasons.join(' ')} /></p>{/if}
+  {#if view.reasons.length > 0 && !print.fresh.isNow}<p class="reason">
+      <Said words={view.reasons.join(' ')} />
+    </p>{/if}
   {#if view.refusal}<p class="reason text-trouble" role="alert">{view.refusal}</p>{/if}
   {#if view.fault}<p class="reason font-[560]">{view.fault}</p>{/if}
   {#if view.contradiction}

@@ -36,6 +36,11 @@ export class FreshLook {
     return this.strips.find(({ index }) => index === this.at);
   }
 
+  /** The strip on the page is looked at: what was picked and found on it is out of sight. */
+  get isNow(): boolean {
+    return this.at !== undefined && this.at >= this.#draft.earlier.length && !!this.open;
+  }
+
   get keptStrip(): EarlierLook | undefined {
     return this.strips.find(({ index }) => index === this.kept);
   }
@@ -44,6 +49,14 @@ export class FreshLook {
     this.at = index;
     this.picks = nothingPicked;
     if (index !== undefined) this.kept = undefined;
+  }
+
+  /** By key: a pick appears in the middle of the strip. */
+  place(where: 'highlight' | 'shadow'): void {
+    const { open } = this;
+    if (!open) return;
+    const middle = Math.floor((open.ruler.patches.length - 1) / 2);
+    this.picks = { ...this.picks, [where]: this.picks[where] ?? middle };
   }
 
   keep(): void {

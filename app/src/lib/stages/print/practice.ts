@@ -4,8 +4,7 @@ import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { Print, PrintBody } from '../../nouns/print/contract.ts';
 import { attempt } from '../../words/attempt.ts';
 import { capital } from '../../words/capital.ts';
-import { stopsInWords } from '../../words/fraction.ts';
-import { sameName } from '../../words/same-name.ts';
+import { stopsInWords, withinInWords } from '../../words/fraction.ts';
 import {
   earlierLooks,
   withLook,
@@ -124,7 +123,7 @@ export function twiceWords(prints: readonly Print[]): string | undefined {
   const where =
     half < UNSEEN_STOPS
       ? 'on the patch of the first'
-      : `within ${half.toFixed(2)} stop of the first`;
+      : `within ${withinInWords(half)} of the first`;
   return all.length === 1
     ? `One pick was made twice, ${where}.`
     : `${all.length} picks were made twice, half of them ${where}.`;

@@ -32,6 +32,7 @@ import {
   type SetupChoice,
 } from './keep.ts';
 import { FreshLook } from './fresh-look.svelte.ts';
+import { nothingPicked } from './look-again.ts';
 import { filledIn } from './negative-facts.ts';
 import { carriedPicture } from './picture/question.ts';
 import { printView } from './print-view.ts';
@@ -60,6 +61,14 @@ function wayBack(held: Held): WayBack {
   const way = waysBack.get(held) ?? new WayBack();
   waysBack.set(held, way);
   return way;
+}
+
+/** At once, not in the next frame: an arrow key may follow in the same breath. */
+function focusPick(where: Place, ruler: string): void {
+  flushSync();
+  document
+    .querySelector<SVGElement | HTMLElement>(`[data-place="${where}"][data-half="${ruler}"]`)
+    ?.focus();
 }
 
 interface Surroundings {
@@ -312,6 +321,10 @@ export class PrintInHand {
   }
 
   unpick(): void {
+    if (this.fresh.open) {
+      this.fresh.picks = nothingPicked;
+      return;
+    }
     const last = this.picks.at(-1);
     if (!last) return;
     this.picks = this.picks.slice(0, -1);
@@ -320,6 +333,12 @@ export class PrintInHand {
 
   /** By key: a pick appears in the middle of the strip and has the focus, ready for the arrow keys. */
   place(where: Place, half: Half = 'strip'): void {
+    // While a strip is looked at afresh the keys are for that, and what was picked before stays as it is.
+    if (this.fresh.open) {
+      this.fresh.place(where);
+      focusPick(where, this.fresh.open.name);
+      return;
+    }
     const view = this.view();
     const { strip, setting } = (half === 'beside' ? view.beside : view) ?? {};
     const picked = this.#picked(half, where);
@@ -328,13 +347,7 @@ export class PrintInHand {
     if (strip.patches.length > 1) {
       this.pick(where, picked.at ?? Math.floor((strip.patches.length - 1) / 2), half);
     }
-    // At once, not in the next frame: an arrow key may follow in the same breath.
-    flushSync();
-    document
-      .querySelector<SVGElement | HTMLElement>(
-        `[data-place="${where}"][data-half="${this.rulerName(half)}"]`,
-      )
-      ?.focus();
+    focusPick(where, this.rulerName(half));
   }
 
   nextStrip(): void {

@@ -11,6 +11,7 @@ import {
   type PrintReading,
   type WayOfLookingId,
 } from '@katachron/core';
+import { withinText } from '../../words/certain.ts';
 import type { StripHalf } from './print-view.ts';
 import { UNSEEN_STOPS, type LearnedDryDown } from './dried.ts';
 import type { Session } from './session.ts';
@@ -176,7 +177,7 @@ export function stripAdvice(
   lookAgain = false,
 ): string {
   const { withinStops, withinRange, contrastBy, next, noGain, separately } = reading;
-  const contrast = contrastBy ? `${Math.round(withinRange)} R` : 'contrast not known yet';
+  const contrast = contrastBy ? `${withinText(withinRange, 0)} R` : 'contrast not known yet';
   const is = timeKnown(reading)
     ? `within ${withinInWords(withinStops)} and ${contrast}`
     : `the contrast within ${contrast}, the time not known`;
@@ -230,7 +231,7 @@ export function sessionWords(
     : '';
   return {
     ...(learnedFrom.length > 0 && {
-      learned: `Learned from ${prints} in this set-up: from one ${set.noun} to the next within ${stopsInWords(NINETY_FIVE * settingsStopsSd)}, their ranges within ${Math.round(NINETY_FIVE * settingsRangeSd)} R. A pick ${way === 'card' ? 'beside the card ' : ''}errs by about ${stopsInWords(eyeStops)}.${left}`,
+      learned: `Learned from ${prints} in this set-up: from one ${set.noun} to the next within ${withinInWords(NINETY_FIVE * settingsStopsSd)}, their ranges within ${withinText(NINETY_FIVE * settingsRangeSd, 0)} R. A pick ${way === 'card' ? 'beside the card ' : ''}errs by about ${stopsInWords(eyeStops)}.${left}`,
     }),
     ...(otherBox && { otherBox: boxWords(set) }),
     ...(misread > MISREAD && reading.made && !otherBox

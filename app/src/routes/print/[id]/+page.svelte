@@ -46,10 +46,14 @@
 <PrintPages of={print.path} />
 <PrintSetup {print} />
 <StripChoice {print} />
-<Rulers {print} />
+{#if !print.fresh.isNow}<Rulers {print} />{/if}
 
 <div class="mt-2 grid grid-cols-1 gap-x-12 gap-y-6 lg:grid-cols-[400px_minmax(0,1fr)_250px]">
-  <Answer {print} />
+  {#if print.fresh.isNow}
+    <p class="reason">What was picked and found is out of sight while you look.</p>
+  {:else}
+    <Answer {print} />
+  {/if}
   <section aria-label="Why, and what next">
     <NextStep {print} onforget={() => void learned?.forget()} />
     <LookAgain {print} />

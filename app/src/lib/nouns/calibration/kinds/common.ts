@@ -25,10 +25,6 @@ export const exposedAtField = numberField({
   example: 100,
 });
 
-/** "0.34 stop", "1.2 stops": how sure, in stops. */
-export const stopsWithin = (stops: number): string =>
-  `${stops < 0.995 ? stops.toFixed(2) : stops.toFixed(1)} ${stops <= 1 ? 'stop' : 'stops'}`;
-
 /** How the tablet is exposed: asked for where the times are to be told. */
 export const exposureFields = {
   meteredSeconds: optional(

@@ -1,3 +1,4 @@
+import { withinPercent } from '../../../words/certain.ts';
 import {
   ISO_LOG,
   developmentSeries,
@@ -8,18 +9,12 @@ import {
   nearestStandardSpeed,
 } from '@katachron/core';
 import { attempt } from '../../../words/attempt.ts';
+import { withinInWords } from '../../../words/fraction.ts';
 import { clockTime } from '../../../words/duration.ts';
 import { plainList } from '../../../words/list.ts';
 import { numberField, optional, timeField } from '../fields/simple.ts';
 import { columnsField } from '../fields/tables.ts';
-import {
-  exposedAtField,
-  exposureFields,
-  exposureWords,
-  filmField,
-  stopsWithin,
-  tabletList,
-} from './common.ts';
+import { exposedAtField, exposureFields, exposureWords, filmField, tabletList } from './common.ts';
 import { developedIn, developedInFields } from './developed-in.ts';
 import { testKind } from './kind.ts';
 import { recipeFromTest } from './recipe-from-test.ts';
@@ -145,8 +140,8 @@ export const filmDensities = testKind({
     const outside = times.filter((one) => one.outside).map(({ n }) => contrastName(n));
     return {
       number: `EI ${nearestStandardSpeed(nearest.exposureIndex)}`,
-      unit: `± ${stopsWithin(nearest.within.speedStops)}`,
-      sentence: `At ${clockTime(nearest.seconds)} the density 0.10 above base and fog lies at step ${nearest.speedStep.toFixed(2)}: EI ${nearest.exposureIndex.toFixed(1)}.${normal ? ` Normal development is ${clockTime(normal.seconds)} ± ${Math.round(normal.withinShare * 100)} %.` : ' Two more developments would give the time.'}`,
+      unit: `± ${withinInWords(nearest.within.speedStops)}`,
+      sentence: `At ${clockTime(nearest.seconds)} the density 0.10 above base and fog lies at step ${nearest.speedStep.toFixed(2)}: EI ${nearest.exposureIndex.toFixed(1)}.${normal ? ` Normal development is ${clockTime(normal.seconds)} ± ${withinPercent(normal.withinShare)}.` : ' Two more developments would give the time.'}`,
       more: [
         ...(times.length > 0
           ? [

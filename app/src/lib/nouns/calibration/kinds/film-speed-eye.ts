@@ -7,16 +7,9 @@ import {
   stepsOnPrint,
 } from '@katachron/core';
 import { clockTime } from '../../../words/duration.ts';
-import { plainStops } from '../../../words/fraction.ts';
+import { plainStops, withinInWords } from '../../../words/fraction.ts';
 import { numberField, optional, timeField } from '../fields/simple.ts';
-import {
-  exposedAtField,
-  exposureFields,
-  exposureWords,
-  filmField,
-  stopsWithin,
-  tabletList,
-} from './common.ts';
+import { exposedAtField, exposureFields, exposureWords, filmField, tabletList } from './common.ts';
 import { testKind } from './kind.ts';
 import { recipeFromTest } from './recipe-from-test.ts';
 
@@ -141,7 +134,7 @@ export const filmSpeedEye = testKind({
         : `Step ${lastStep} instead of ${targetStep} is ${apart} stop${speed.stopsLess > 1 ? 's' : ''} ${speed.stopsLess > 0 ? 'less' : 'more'} than EI ${exposedAt}: ${speed.exposureIndex.toFixed(0)}.`;
     return {
       number: `EI ${speed.nearest}`,
-      unit: `± ${stopsWithin(speed.withinStops)}`,
+      unit: `± ${withinInWords(speed.withinStops)}`,
       sentence: `${told} Two people’s last step differ by one, so ± ¼ stop is honest.`,
       more: print
         ? [

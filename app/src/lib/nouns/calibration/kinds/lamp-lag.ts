@@ -1,3 +1,4 @@
+import { withinText } from '../../../words/certain.ts';
 import { knownLag, worthOfGlow } from '@katachron/core';
 import { numberField, optional, textField, timeField } from '../fields/simple.ts';
 import { bodyOf, type Things } from '../changes.ts';
@@ -64,8 +65,8 @@ export const lampLag = testKind({
     const short = 'short' in result ? result.short : undefined;
     return {
       number: lagSeconds.toFixed(2),
-      unit: `s ± ${withinSeconds.toFixed(2)}`,
-      sentence: `${firings} firings of ${eachSeconds} s look like one of ${singleSeconds} s: each loses ${lagSeconds.toFixed(2)} s. A match is good to a twelfth of a stop, so the lag to ${withinSeconds.toFixed(2)} s.`,
+      unit: `s ± ${withinText(withinSeconds, 2)}`,
+      sentence: `${firings} firings of ${eachSeconds} s look like one of ${singleSeconds} s: each loses ${lagSeconds.toFixed(2)} s. A match is good to a twelfth of a stop, so the lag to ${withinText(withinSeconds, 2)} s.`,
       more: [
         lagSeconds < 0 ? 'Below zero: the lamp glows on after it is switched off.' : '',
         `Firings under ${leastFiringSeconds.toFixed(1)} s are more lag than light: one number no longer says what they give.`,

@@ -1,3 +1,4 @@
+import { withinText } from '../../../words/certain.ts';
 import { NINETY_FIVE, countedRange, contrastSet } from '@katachron/core';
 import { attempt } from '../../../words/attempt.ts';
 import { sameName } from '../../../words/same-name.ts';
@@ -54,7 +55,7 @@ export const paperCount = testKind({
     );
     return {
       number: `R ${range.toFixed(0)}`,
-      unit: `± ${(NINETY_FIVE * deviation).toFixed(0)}`,
+      unit: `± ${withinText(NINETY_FIVE * deviation, 0)}`,
       sentence: `Each end of a count is rounded to a whole step, so it is out by ${deviation.toFixed(1)} R as often as not: too coarse for half grades.`,
       more:
         near.length > 0

@@ -1,3 +1,4 @@
+import { withinPercent } from '../../../words/certain.ts';
 import { exposureToGive, lossFromTests } from '@katachron/core';
 import { enlargerSeconds } from '../../../words/duration.ts';
 import { stopsInWords } from '../../../words/fraction.ts';
@@ -45,7 +46,7 @@ export const paperReciprocity = testKind({
   tell: ({ fromSeconds, lossPerDoubling, within, seconds }, { wantedSeconds }) => ({
     number: enlargerSeconds(seconds),
     unit: 's',
-    sentence: `To be worth ${wantedSeconds} s: ${stopsInWords(Math.log2(seconds / wantedSeconds))} more. The paper loses ${Math.round(100 * lossPerDoubling)} % of the light at each doubling beyond ${fromSeconds} s, ± ${Math.round(100 * within)} %.`,
+    sentence: `To be worth ${wantedSeconds} s: ${stopsInWords(Math.log2(seconds / wantedSeconds))} more. The paper loses ${Math.round(100 * lossPerDoubling)} % of the light at each doubling beyond ${fromSeconds} s, ± ${withinPercent(within)}.`,
     more: [],
     cautions:
       lossPerDoubling === 0 ? ['It lost nothing in these tests; longer ones may tell more.'] : [],

@@ -1,3 +1,4 @@
+import { certainText, withinText } from '../../../words/certain.ts';
 import {
   Refusal,
   contrastSet,
@@ -166,9 +167,9 @@ export const paperTablet = testKind({
     return {
       number: settings.map(({ range }) => range.toFixed(0)).join(' · '),
       unit: 'R',
-      sentence: `${settings.map(({ name, range, rangeWithin }) => `${name}: R ${range.toFixed(1)} ± ${rangeWithin.toFixed(1)} (ISO ${Math.round(range / 10) * 10})`).join('; ')}. White ${dMin.toFixed(2)}, black ${dMax.toFixed(2)}.`,
+      sentence: `${settings.map(({ name, range, rangeWithin }) => `${name}: R ${certainText({ value: range, within: rangeWithin }, 1)} (ISO ${Math.round(range / 10) * 10})`).join('; ')}. White ${dMin.toFixed(2)}, black ${dMax.toFixed(2)}.`,
       more: [
-        `Speeds: ${settings.map(({ name, speedStops, speedWithin }) => `${name} ${speedStops >= 0 ? '+' : '−'}${Math.abs(speedStops).toFixed(2)} ± ${speedWithin.toFixed(2)}`).join(', ')} stop.`,
+        `Speeds: ${settings.map(({ name, speedStops, speedWithin }) => `${name} ${speedStops >= 0 ? '+' : '−'}${Math.abs(speedStops).toFixed(2)} ± ${withinText(speedWithin, 2)}`).join(', ')} stop.`,
         'Read off each print, every step checked by those beside it.',
         `By the two steps beside each end alone R is ${between.join(' · ')}.`,
         `The usual ranges of these settings are off by up to ${off.toFixed(0)} R on this paper.`,

@@ -1,3 +1,4 @@
+import { withinText } from '../../../words/certain.ts';
 import { neededSeconds, reciprocityFromTests, Refusal } from '@katachron/core';
 import { attempt } from '../../../words/attempt.ts';
 import { clockTime } from '../../../words/duration.ts';
@@ -110,7 +111,7 @@ export const reciprocity = testKind({
         `${shown.join(' · ')}.`,
         ...(power !== undefined
           ? [
-              `The tests say t^${power.toFixed(2)}, ± ${within!.toFixed(2)}${residuals!.length > 1 ? `; they are off it by ${residuals!.map((stops) => `${stops >= 0 ? '+' : '−'}${Math.abs(stops).toFixed(2)}`).join(', ')} stop` : ''}.`,
+              `The tests say t^${power.toFixed(2)}, ± ${withinText(within!, 2)}${residuals!.length > 1 ? `; they are off it by ${residuals!.map((stops) => `${stops >= 0 ? '+' : '−'}${Math.abs(stops).toFixed(2)}`).join(', ')} stop` : ''}.`,
             ]
           : []),
       ],

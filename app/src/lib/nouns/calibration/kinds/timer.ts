@@ -1,3 +1,4 @@
+import { withinPercent } from '../../../words/certain.ts';
 import { clockFactor } from '@katachron/core';
 import { choiceField, textField, timeField } from '../fields/simple.ts';
 import { testKind } from './kind.ts';
@@ -55,7 +56,7 @@ export const timer = testKind({
         ? `It says ${indicatedSeconds} s, and ${realSeconds} went by: right, as well as can be counted.`
         : `It says ${indicatedSeconds} s while ${realSeconds} s go by: ${stops > 0 ? 'slow' : 'fast'}, by ${Math.abs(stops).toFixed(2)} stop.`,
       more: [
-        `Counted to half a beep it is known to ${(100 * withinShare).toFixed(1)} %.`,
+        `Counted to half a beep it is known to ${withinPercent(withinShare, 1)}.`,
         right
           ? ''
           : 'A time printed by it is right on it alone; on another timer multiply by this.',
