@@ -69,6 +69,7 @@ function row(name: string, of: Trial, says: boolean): string {
   const box = of.boxNamed > 0 ? `  another box named ${figure(of.boxNamed, 0)} times in 100` : '';
   return (
     `${name.padEnd(52)}${figure(of.strips.mean, 1)} (${of.strips.most}) strips  ` +
+    (of.looks > 0 ? `${figure(of.looks, 1)} looks more  ` : '') +
     `${figure(of.stops.most, 2)} stop  ${figure(of.range.most, 1)} R${said}${slips}${box}`
   );
 }
@@ -76,13 +77,21 @@ function row(name: string, of: Trial, says: boolean): string {
 const both = ['work-print', 'exhibition'] as const;
 const names = { 'work-print': 'work print', exhibition: 'exhibition' } as const;
 
+/** People one at a time, and a lamp under which wet strips look lighter than they dry. */
+const ownEyes: readonly { readonly name: string; readonly kind: Partial<RoomKind> }[] = [
+  { name: 'an eye of 1/12 stop', kind: { eyeStops: 1 / 12 } },
+  { name: 'an eye of 1/8 stop', kind: { eyeStops: 1 / 8 } },
+  { name: 'an eye of 1/6 stop', kind: { eyeStops: 1 / 6 } },
+  { name: 'a lamp that is 0.1 stop too bright', kind: { biasStops: 0.1 } },
+];
+
 /** Rooms that are harder than the belief takes them to be. */
 const hardRooms: readonly {
   readonly name: string;
   readonly kind: Partial<RoomKind>;
   readonly lagMeasured?: boolean;
 }[] = [
-  { name: 'an eye of 1/6 stop', kind: { eyeStops: 1 / 6 } },
+  ...ownEyes,
   { name: 'a slip in one look of ten', kind: { slips: 0.1 } },
   { name: 'filters ±15 % R and ±½ stop', kind: { rangeShare: 0.15, speedStops: 0.5 } },
   { name: 'first guess 4 stops off', kind: { guessStops: [4, 4] } },
@@ -169,11 +178,11 @@ export function report(rooms: number, seed: number): void {
       fewer,
     );
   }
-  for (const certainty of both) {
+  for (const { name, kind } of ownEyes) {
     line(
-      `an eye of 1/6 stop, after ten prints, ${names[certainty]}`,
-      learned({ certainty }),
-      { ...usualRoom, eyeStops: 1 / 6 },
+      `${name}, after ten prints, work print`,
+      learned({ certainty: 'work-print' }),
+      { ...usualRoom, ...kind },
       true,
       fewer,
     );
