@@ -56,7 +56,7 @@ interface Shot {
 const stripIn = async (page: Page) => {
   await page.waitForFunction(() => document.documentElement.dataset.ready !== undefined);
   await page.keyboard.press('b');
-  await page.getByRole('button', { name: /^strip 1/ }).waitFor();
+  await page.getByRole('button', { name: /^strip 1, .* left/ }).waitFor();
 };
 /** A roll five and a half minutes into its developer, through the open interface. */
 async function rollUnderWay(page: Page): Promise<string> {
