@@ -94,6 +94,7 @@ export * from './exposure/see-probe.ts';
 export * from './exposure/next-strip.ts';
 export * from './exposure/first-strip.ts';
 export type * from './exposure/print-session.ts';
+export type { BudgetPart, BudgetSource } from './exposure/budget.ts';
 export { peopleSeen, type SetupPrints } from './exposure/people-seen.ts';
 export { lookAgainReaches } from './exposure/look-again.ts';
 export { lookErrs, readPrint, type OddLook, type PrintReading } from './exposure/read-print.ts';

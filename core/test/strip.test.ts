@@ -137,6 +137,7 @@ describe('every strip', () => {
     [{ firstSeconds: 0 }, '/firstSeconds'],
     [{ firstSeconds: NaN }, '/firstSeconds'],
     [{ step: -1 }, '/step'],
+    [{ step: 60 }, '/step'],
     [{ patches: 0 }, '/patches'],
     [{ patches: 3.5 }, '/patches'],
     [{ patches: 99 }, '/patches'],

@@ -121,6 +121,11 @@ describe('a set-up that is changed in mid-session', () => {
   it('a number that is none gets its sentence and stays as it was typed', () => {
     const { troubles, setup } = setupNow({ ...draft, aperture: 'wide open' }, emptyBench);
     expect(troubles.aperture).toBe('Type the f-number alone, for example 8.');
+    // No lens has such an opening, and no sheet such a length: nothing is worked out with it.
+    const far = setupNow({ ...draft, aperture: '0.000000001', printLength: '1e9' }, emptyBench);
+    expect(far.troubles).toMatchObject({ aperture: troubles.aperture });
+    expect(far.troubles.printLength).toContain('Type the same length on the paper');
+    expect(far.setup).not.toHaveProperty('aperture');
     expect(setup.aperture).toBeUndefined();
   });
 

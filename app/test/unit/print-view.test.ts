@@ -343,6 +343,10 @@ describe('all strips of a session together', () => {
       /^Learned from 20 prints in this set-up: .+ stop, .+ \d+ R\. A pick errs by about .+ stop\.$/,
     );
     expect(taught.reading!.withinStops).toBeLessThan(first.reading!.withinStops);
+    // What the ± is made of stands beside it, and what makes it smaller.
+    expect(first.budget).toMatch(
+      /^In it 0\.\d\d stop for the (filters|looks), .*makes it smaller\.$/,
+    );
     const forgotten = printView(
       { ...draft, forgetBeforeMs: 5000 },
       { ...emptyBench, evidence: ten },

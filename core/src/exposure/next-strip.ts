@@ -137,7 +137,8 @@ export const gapOf = (
   return Math.max(stops / wanted.stops, range / wanted.range);
 };
 
-const onTimer = (seconds: number, { timerStepSeconds: step }: Lamp) =>
+/** A time as the timer can dial it. */
+export const onTimer = (seconds: number, { timerStepSeconds: step }: Lamp) =>
   Math.max(step, Math.round(seconds / step) * step);
 
 /**

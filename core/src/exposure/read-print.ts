@@ -1,3 +1,4 @@
+import { budgetOf, type BudgetPart } from './budget.ts';
 import { sound } from '../quantity/sound.ts';
 import type { ContrastSetting } from '../paper/contrast-sets/set.ts';
 import { settingOf } from '../paper/contrast-sets/index.ts';
@@ -7,7 +8,7 @@ import { Refusal } from '../refusal.ts';
 import { lightOfPatch, patchAt } from './fired-patch.ts';
 import { stripFault, type StripFault } from './impossible.ts';
 import { seeLooks, slipOf } from './looks.ts';
-import { advisePrint, type NoGain, type StripPart } from './next-strip.ts';
+import { advisePrint, onTimer, type NoGain, type StripPart } from './next-strip.ts';
 import { readPick, type PickReading } from './pick.ts';
 import {
   expectedLight,
@@ -45,6 +46,8 @@ export interface PrintReading {
   readonly lowSeconds: number;
   readonly highSeconds: number;
   readonly withinStops: number;
+  /** What that is made of, largest first. */
+  readonly budget: readonly BudgetPart[];
   /** 95 times in 100 the contrast is within this of what the negative asks for, R. */
   readonly withinRange: number;
   /** What tells the contrast: both places picked, on one strip or on two; or both read. */
@@ -225,6 +228,7 @@ export function readPrint(session: PrintSession): PrintReading {
     lowSeconds: seconds / 2 ** withinStops,
     highSeconds: seconds * 2 ** withinStops,
     withinStops,
+    budget: budgetOf(belief, best.setting.id, place, onTimer(dialSeconds, lamp)),
     withinRange: advice.withinRange,
     contrastBy,
     wantedRange: best.setting.range - best.mismatch,

@@ -6,6 +6,9 @@ import { stripMethods, type StripMethodId } from './strip-methods/index.ts';
 /** Most patches a strip may have. */
 export const MOST_PATCHES = 15;
 
+/** No patch gets more light than a day holds, s. */
+const MOST_SECONDS = 86_400;
+
 /** A strip as somebody asks for it. */
 export interface StripChoices {
   readonly kind: StripKindId;
@@ -68,6 +71,13 @@ export function planStrip(choices: StripChoices, lamp: Lamp): Strip {
   const firings: Firing[] = [];
   for (let index = 0; index < choices.patches; index += 1) {
     const wantedSeconds = kind.seconds(choices.firstSeconds, choices.step, index);
+    if (!(wantedSeconds <= MOST_SECONDS)) {
+      throw new Refusal(
+        'step',
+        '/step',
+        `Patch ${index + 1} would get more than a day. Take a smaller step, or fewer patches.`,
+      );
+    }
     const before = method.addsUp ? (patches.at(-1)?.givenSeconds ?? 0) : 0;
     const dialSeconds = roundTo(wantedSeconds - before + lamp.lagSeconds, lamp.timerStepSeconds);
     const light = dialSeconds - lamp.lagSeconds;

@@ -36,6 +36,7 @@
     </div>
     <p class="mt-3 text-[15px] text-soft">
       {view.bracket}
+      <Said words={view.budget ?? ''} />
       <Said words={view.figures ?? ''} />
     </p>
     {#if view.plot}<div class="mt-3"><CurvePicture plot={view.plot} /></div>{/if}

@@ -48,8 +48,10 @@ export interface LearnedDryDown extends DryDown {
   readonly seenStops: number;
   /** What all other papers came out darker by besides their drying, and from how many prints: the lamp, and whoever looks. */
   readonly lamp?: { readonly stops: number; readonly prints: number };
-  /** Enough prints were judged to take it off unless somebody says otherwise. */
+  /** Enough prints were judged, and differ by more than verdicts scatter: it is taken off unless somebody says otherwise. */
   readonly isTaken: boolean;
+  /** How far what is taken off may be out, stops: of a paper that nobody has judged dry it is the lamp’s part alone. */
+  readonly takenWithin: number;
   readonly base?: PaperBase;
   /** It began with the paper's own test. */
   readonly tested?: true;
@@ -81,7 +83,7 @@ function lampBias(others: readonly Print[], papers: readonly Drying[]) {
     };
   });
   const prints = dried.reduce((sum, { verdicts }) => sum + verdicts.length, 0);
-  return { stops: learnLampBias(dried).stops, prints };
+  return { ...learnLampBias(dried), prints };
 }
 
 /** What dry prints on this paper, its test, or its base alone, say of wet strips; nothing while neither is known. */
@@ -105,14 +107,21 @@ export function dryDownOf(
     tested,
   );
   const stops = learned.stops + lamp.stops;
+  // What may be nothing but how verdicts scatter is not taken off by itself.
+  const isTold = ({ stops: off, withinStops }: DryDown, from: number) =>
+    from >= TAKEN_FROM && Math.abs(off) > Math.max(UNSEEN_STOPS, withinStops);
+  const byLamp = isTold(lamp, lamp.prints);
   // What nobody sees wants no words before somebody has judged.
   if (verdicts.length === 0 && Math.abs(stops) < UNSEEN_STOPS) return undefined;
   const seenStops =
     verdicts.length === 0 ? 0 : verdicts.reduce((sum, each) => sum + each, 0) / verdicts.length;
   return {
     ...{ stops, withinStops: learned.withinStops, prints: verdicts.length, seenStops },
-    ...(Math.abs(lamp.stops) >= UNSEEN_STOPS && { lamp }),
-    isTaken: verdicts.length + lamp.prints >= TAKEN_FROM && Math.abs(stops) >= UNSEEN_STOPS,
+    ...(Math.abs(lamp.stops) >= UNSEEN_STOPS && {
+      lamp: { stops: lamp.stops, prints: lamp.prints },
+    }),
+    isTaken: byLamp || isTold({ ...learned, stops }, verdicts.length),
+    takenWithin: byLamp && verdicts.length === 0 ? lamp.withinStops : learned.withinStops,
     ...(base && { base }),
     ...(tested !== undefined && { tested: true as const }),
   };

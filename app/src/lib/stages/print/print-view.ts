@@ -44,6 +44,7 @@ import { planOf, type AreaLine, type PrintPlanView, type Unplanned } from './pla
 import { rulerFor, type Ruler } from './ruler.ts';
 import { flashGiven, type FlashGiven } from './flash-given.ts';
 import { flashView, splitView, type FlashView, type SplitView } from './split-view.ts';
+import { budgetWords } from './budget-words.ts';
 import { dryDownOf } from './dried.ts';
 import { certaintyOf, convertedStrips, sessionOf, stripsToGo } from './session.ts';
 import { emptyBench, setupNow, type Bench, type SetupNow } from './setup-now.ts';
@@ -142,6 +143,8 @@ export interface PrintView {
   readonly reasons: readonly string[];
   /** "Between 8.7 and 12.8 s." */
   readonly bracket?: string;
+  /** What the ± of the time is made of, largest first, and what makes it smaller. */
+  readonly budget?: string;
   readonly figures?: string;
   readonly advice?: string;
   /** A fresh look at the strip on the page should do, and costs no paper. */
@@ -417,6 +420,7 @@ function readingOf({
   | 'withinStops'
   | 'reasons'
   | 'bracket'
+  | 'budget'
   | 'figures'
   | 'advice'
   | 'neighbours'
@@ -474,7 +478,7 @@ function readingOf({
     ...(takesDry && { dryTakenStops: Math.min(10, Math.max(-10, dry.stops)) }),
     ...(reading && {
       reading,
-      withinStops: Math.hypot(reading.withinStops, takesDry ? dry.withinStops : 0),
+      withinStops: Math.hypot(reading.withinStops, takesDry ? dry.takenWithin : 0),
       printSeconds: printSeconds!,
       dial: enlargerSeconds(printSeconds!, timerStep),
     }),
@@ -494,7 +498,10 @@ function readingOf({
         shadowLeftStops: reading.shadowLeftStops,
       }),
     }),
-    ...(reading && { bracket: bracketWords(reading) }),
+    ...(reading && {
+      bracket: bracketWords(reading),
+      budget: budgetWords(set, reading.budget, takesDry ? dry.takenWithin : undefined),
+    }),
     ...(figures && { figures }),
     ...(reading?.fault && { fault: reading.fault.sentence }),
     ...(single &&

@@ -31,12 +31,24 @@ export const emptyBench: Bench = {
   standing: [],
 };
 
-/** Numbers of the set-up that are typed, and what to type. */
+/** Numbers of the set-up that are typed, what to type, and between what there is such a thing. */
 const typedParts = {
-  negativeLength: 'Type a length on the negative in mm, for example 36.',
-  printLength: 'Type the same length on the paper in mm, for example 240.',
-  aperture: 'Type the f-number alone, for example 8.',
-  distance: 'Type the lamp’s distance in cm, for example 150.',
+  negativeLength: {
+    sentence: 'Type a length on the negative in mm, for example 36.',
+    ...{ least: 1, most: 1000 },
+  },
+  printLength: {
+    sentence: 'Type the same length on the paper in mm, for example 240.',
+    ...{ least: 1, most: 20_000 },
+  },
+  aperture: {
+    sentence: 'Type the f-number alone, for example 8.',
+    ...{ least: 0.5, most: 512 },
+  },
+  distance: {
+    sentence: 'Type the lamp’s distance in cm, for example 150.',
+    ...{ least: 1, most: 2000 },
+  },
 } as const;
 export type TypedPart = keyof typeof typedParts;
 
@@ -67,9 +79,10 @@ export function setupNow(draft: PrintDraft, bench: Pick<Bench, 'enlargers' | 'pa
   for (const part of Object.keys(typedParts) as TypedPart[]) {
     const typed = draft[part]?.trim() ?? '';
     if (typed === '') continue;
-    const read = attempt(() => parseDecimal(typed, '', typedParts[part]));
-    if (read.value !== undefined && read.value > 0) numbers[part] = read.value;
-    else troubles[part] = typedParts[part];
+    const { sentence, least, most } = typedParts[part];
+    const { value } = attempt(() => parseDecimal(typed, '', sentence));
+    if (value !== undefined && value >= least && value <= most) numbers[part] = value;
+    else troubles[part] = sentence;
   }
   return {
     setup: {
