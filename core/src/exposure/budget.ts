@@ -9,7 +9,7 @@ export type BudgetSource = 'eye' | 'lag' | 'settings' | 'paper' | 'timer';
 /** A part of that. */
 export interface BudgetPart {
   readonly source: BudgetSource;
-  /** 95 times in 100 it makes the time no more wrong than this, stops. */
+  /** Its share, stops: the squares of all add up to that of the whole. */
   readonly stops: number;
 }
 
@@ -42,6 +42,7 @@ export const budgetOf = (
   settingId: string,
   place: Place,
   dialSeconds: number,
+  withinStops: number,
 ): BudgetPart[] => {
   const { prior } = belief;
   const { weights } = needAt(prior, indexOfSetting(prior, settingId), place);
@@ -65,11 +66,16 @@ export const budgetOf = (
     groups.flatMap(({ known }) => known),
   );
   const exact = settingOutlook(belief, settingId, place).dialSeconds;
-  return [
+  const all = [
     ...[...parts, { source: 'eye' as const, variance: rest }].map(({ source, variance }) => ({
       source,
       stops: NINETY_FIVE * Math.sqrt(Math.max(0, variance)),
     })),
     { source: 'timer' as const, stops: Math.abs(Math.log2(dialSeconds / exact)) },
-  ].toSorted((a, b) => b.stops - a.stops);
+  ];
+  // What two of them share is in both, and looks that may be slips or a worse eye's are wider than a Gaussian: shares of the whole.
+  const share = withinStops / Math.max(1e-9, Math.hypot(...all.map(({ stops }) => stops)));
+  return all
+    .map(({ source, stops }) => ({ source, stops: stops * share }))
+    .toSorted((one, other) => other.stops - one.stops);
 };

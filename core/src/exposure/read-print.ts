@@ -228,7 +228,7 @@ export function readPrint(session: PrintSession): PrintReading {
     lowSeconds: seconds / 2 ** withinStops,
     highSeconds: seconds * 2 ** withinStops,
     withinStops,
-    budget: budgetOf(belief, best.setting.id, place, onTimer(dialSeconds, lamp)),
+    budget: budgetOf(belief, best.setting.id, place, onTimer(dialSeconds, lamp), withinStops),
     withinRange: advice.withinRange,
     contrastBy,
     wantedRange: best.setting.range - best.mismatch,
