@@ -23,9 +23,13 @@ export const DATABASE_AWAY =
 
 /** PostgreSQL's classes for a server that is going away or not there. */
 const AWAY = /^(08|57P)/;
+/** Sequelize’s plain error once it was closed. */
+const CLOSED = /connection manager was closed/;
 
 export function isDatabaseAway(cause: unknown): boolean {
   if (cause instanceof ConnectionError) return true;
+  // A server that is being stopped has closed its connections while it still answers.
+  if (cause instanceof Error && CLOSED.test(cause.message)) return true;
   if (!(cause instanceof DatabaseError)) return false;
   const { code, message } = cause.original as Error & { code?: string };
   return AWAY.test(code ?? '') || /Connection terminated|ECONN/.test(message);
