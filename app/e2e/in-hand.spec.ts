@@ -150,9 +150,7 @@ test('with the server away what is typed stays over a reload and is sent when it
   await page.keyboard.press('h');
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('ArrowRight');
-  await expect(
-    page.getByRole('status').filter({ hasText: 'kept in this browser' }),
-  ).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: 'kept in this browser' })).toBeVisible();
   await page.reload();
   await page.unroute('**/api/v1/prints-in-hand/*');
   await expect(page.getByRole('button', { name: /Blowpipe, left/ })).toBeVisible({
