@@ -6,8 +6,8 @@ import { stripMethods, type StripMethodId } from './strip-methods/index.ts';
 /** Most patches a strip may have. */
 export const MOST_PATCHES = 15;
 
-/** No patch gets more light than a day holds, s. */
-const MOST_SECONDS = 86_400;
+/** No patch is exposed for longer than this, s: what comes to more is a step that was mistyped. */
+const MOST_SECONDS = 1e15;
 
 /** A strip as somebody asks for it. */
 export interface StripChoices {
@@ -75,7 +75,7 @@ export function planStrip(choices: StripChoices, lamp: Lamp): Strip {
       throw new Refusal(
         'step',
         '/step',
-        `Patch ${index + 1} would get more than a day. Take a smaller step, or fewer patches.`,
+        `Patch ${index + 1} would be exposed for ages. Take a smaller step, or fewer patches.`,
       );
     }
     const before = method.addsUp ? (patches.at(-1)?.givenSeconds ?? 0) : 0;
