@@ -443,6 +443,11 @@ describe('the prints on a paper', () => {
       Array.from({ length: 10 }, (_, n) => `Print ${11 - n}`),
     );
     expect(await prints.ofPaper('Thistle')).toEqual([]);
+    // On another paper they still tell of whoever looks.
+    const ids = found.map(({ id }) => id);
+    const elsewhere = await prints.toLearnFrom('Thistle');
+    expect(elsewhere.map(({ id }) => id)).toEqual(expect.arrayContaining(ids));
+    expect(await prints.toLearnFrom('  ')).toEqual([]);
     expect(await prints.ofPaper('  ')).toEqual([]);
   });
 });

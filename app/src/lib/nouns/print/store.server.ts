@@ -1,6 +1,7 @@
 import { contrastSet } from '@katachron/core';
 import type { Print, PrintBody } from './contract.ts';
 import { book } from '../bath/booking.server.ts';
+import { sameName } from '../../words/same-name.ts';
 import { paperSizes } from '../paper/sizes.ts';
 import { latestVersion } from './latest.ts';
 import { Op, fn, json, where } from 'sequelize';
@@ -67,6 +68,9 @@ const store = versionedStore<PrintRow, PrintBody, Print>({
 /** A paper is learned from its last prints; emulsions and filters change over the years. */
 const PRINTS_LEARNED_FROM = 10;
 
+/** So many prints on other papers tell how finely somebody sees. */
+const PRINTS_ELSEWHERE = 12;
+
 /** More than this nobody is asked at once. */
 const MOST_TO_JUDGE = 3;
 /** More prints than this nobody leaves unjudged in a day. */
@@ -118,5 +122,13 @@ export const prints = {
       limit: PRINTS_LEARNED_FROM,
     });
     return rows.map(resource);
+  },
+
+  /** What a print on a paper learns from: the last ones on it, and the newest on others, which tell of whoever looks and of the lamp. */
+  async toLearnFrom(paper: string): Promise<Print[]> {
+    if (paper.trim() === '') return [];
+    const [own, newest] = await Promise.all([prints.ofPaper(paper), prints.latest()]);
+    const elsewhere = newest.filter(({ setup }) => !sameName(setup.paper, paper));
+    return [...own, ...elsewhere.slice(0, PRINTS_ELSEWHERE)];
   },
 };

@@ -3,10 +3,10 @@ import { prints } from '../../nouns/print/store.server.ts';
 import { shelfStores } from '../../nouns/shelves.server.ts';
 import type { Bench } from './setup-now.ts';
 
-/** What stands in the darkroom, and what was printed there on a paper, but for the print that is in hand. */
+/** What stands in the darkroom, and what was printed there on a paper and, newest first, on others, but for the print that is in hand. */
 export async function benchFor(paper: string, of?: string): Promise<Bench> {
   const [evidence, enlargers, papers, negatives, findings, standing] = await Promise.all([
-    prints.ofPaper(paper),
+    prints.toLearnFrom(paper),
     shelfStores.enlargers.all(),
     shelfStores.papers.all(),
     shelfStores.negatives.all(),
