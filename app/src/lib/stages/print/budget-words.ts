@@ -26,7 +26,7 @@ const shrinkers: Record<SaidPart['source'], string> = {
   drying: 'more verdicts on dry prints make it smaller',
 };
 
-/** "Of that 0.22 stop are the looks, 0.10 the lamp’s lag; another look or strip makes it smaller." */
+/** "In it 0.22 stop for the looks, 0.10 for the lamp’s lag; another look or strip makes it smaller." */
 export function budgetWords(
   set: ContrastSet,
   budget: readonly BudgetPart[],
