@@ -1,3 +1,5 @@
+import { made } from '../test/made.ts';
+import { likeTheSet, threeFilters } from '../test/three-filters.ts';
 import { randomUUID } from 'node:crypto';
 import { expect, leavePrint, stripRead, test, pressSpace, openPrint } from './bench.ts';
 
@@ -144,4 +146,47 @@ test('a dry verdict teaches the next print on the paper, visibly and once', asyn
   // A third of a stop by one verdict, drawn towards none: about a fifth.
   expect(dry / wet).toBeGreaterThan(0.84);
   expect(dry / wet).toBeLessThan(0.9);
+});
+
+test('what dry prints on other papers say of the lamp, and of the eye, is on the page of a print on a new one', async ({
+  page,
+}) => {
+  const { paper } = fresh();
+  await leavePrint(page, { ...fresh(), paper });
+  await openPrint(page);
+  const seconds = page.getByTestId('seconds');
+  const answer = page.getByRole('region', { name: 'The answer' });
+  const told = async () => ({
+    seconds: Number.parseFloat((await seconds.textContent())!),
+    within: Number(/within (0\.\d+) stop/.exec((await answer.textContent())!)![1]),
+  });
+  await expect(seconds).toBeVisible();
+  const before = await told();
+  // Two papers of another make, six prints on each, all a third of a stop too dark when they were dry.
+  const ids: string[] = [];
+  for (const other of ['Tweezer pearl', 'Marver pearl']) {
+    for (let print = 0; print < 6; print += 1) {
+      const data = made(threeFilters(9, likeTheSet, other), 'Under the lamp', Date.now() - print)!;
+      const sheets = data.sheets.map((sheet) => ({ ...sheet, verdict: { highlightStops: 1 / 3 } }));
+      const id = randomUUID();
+      const put = await page.request.put(`/api/v1/prints/${id}`, { data: { ...data, sheets } });
+      expect(put.status()).toBe(201);
+      ids.push(id);
+    }
+  }
+  await page.reload();
+  await expect(
+    page.getByText(/^Under your lamp \d+ prints on other papers came out/),
+  ).toBeVisible();
+  await expect(page.getByText(/for the dry print/)).toBeVisible();
+  const after = await told();
+  expect(after.seconds).toBeLessThan(before.seconds * 0.95);
+  expect(after.within).not.toBe(before.within);
+  // And it is left on by a touch.
+  await page.getByRole('button', { name: 'It is taken off: judge strips dry' }).click();
+  await expect(seconds).toHaveText(new RegExp(`^${before.seconds.toFixed(1)}`));
+  // Other tests have an eye and a lamp of their own.
+  for (const id of ids) {
+    await page.request.delete(`/api/v1/prints/${id}`, { headers: { 'if-match': '"1"' } });
+  }
 });
