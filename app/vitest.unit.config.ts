@@ -7,5 +7,5 @@ export default defineConfig({
   root: fileURLToPath(new URL('.', import.meta.url)),
   plugins: [svelte()],
   resolve: { alias: { $lib: fileURLToPath(new URL('./src/lib', import.meta.url)) } },
-  test: { name: 'unit', include: ['test/unit/**/*.test.ts'] },
+  test: { name: 'unit', include: ['test/unit/**/*.test.ts'], testTimeout: 60_000 },
 });

@@ -98,6 +98,7 @@ const oddIds = [
   'urn:uuid:0b9e3e0a-6c0e-4d58-9d43-2f1f6f2a7c01',
   '__proto__',
 ];
+const queryKeys = ['q', 'after', 'stops', 'seconds', 'fix', 'roll', 'recipe', 'what', 'also'];
 const oddQueries = [
   '%',
   "'",
@@ -119,7 +120,8 @@ for (const half of [0, 1]) {
     baseURL,
     request,
   }) => {
-    test.setTimeout(400_000);
+    // What a hang is, is said below; this only has to be more than a slow machine takes.
+    test.setTimeout(1_200_000);
     const base = baseURL ?? '';
     const maker = new Maker(seeded(SEED));
     const api = await (await request.get('/api/openapi.json')).json();
@@ -147,7 +149,7 @@ for (const half of [0, 1]) {
         .replace('{event}', randomUUID());
     const json = { 'content-type': 'application/json' };
     for (const { method, path, schema, example } of operations) {
-      const times = schema ? 270 : 20;
+      const times = schema ? 200 : 15;
       for (let turn = 0; turn < times; turn += 1) {
         const value = turn % 3 === 0 ? maker.bend(example) : maker.make(schema);
         asked.push({
@@ -174,7 +176,7 @@ for (const half of [0, 1]) {
     // Whatever the server keeps of a print in hand, every page about it opens.
     let keptOdd = 0;
     await setImmediate();
-    for (let turn = 0; turn < 400; turn += 1) {
+    for (let turn = 0; turn < 250; turn += 1) {
       const id = randomUUID();
       const draft = turn === 0 ? print : maker.bend(print);
       const answer = await fetch(`${base}/api/v1/prints-in-hand/${id}`, {
@@ -188,19 +190,9 @@ for (const half of [0, 1]) {
     }
     expect(keptOdd).toBeGreaterThan(20);
     for (const path of [...pages, ...pages.map((page) => `/api/v1${page}`)]) {
-      for (const odd of oddQueries) {
-        const query = encodeURIComponent(odd);
-        for (const key of [
-          'q',
-          'after',
-          'stops',
-          'seconds',
-          'fix',
-          'roll',
-          'recipe',
-          'what',
-          'also',
-        ]) {
+      for (const key of queryKeys) {
+        for (let turn = 0; turn < 4; turn += 1) {
+          const query = encodeURIComponent(maker.one(oddQueries));
           asked.push({ method: 'GET', path: `${path}?${key}=${query}` });
         }
       }
@@ -208,7 +200,7 @@ for (const half of [0, 1]) {
     const oddPaths = withId.flatMap((path) => oddIds.map((id) => path + id));
     asked.push(...oddPaths.map((path) => ({ method: 'GET', path })));
     const oddPages = new Set(oddPaths.filter((path) => !path.startsWith('/api')));
-    expect(asked.length).toBeGreaterThan(12_000);
+    expect(asked.length).toBeGreaterThan(8_000);
 
     const mine = asked.filter((_, index) => index % 2 === half);
     const faults: string[] = [];
