@@ -26,6 +26,7 @@ describe('the print log as CSV', () => {
     const twoVersions: PrintBody = {
       ...printExample,
       title: '=HYPERLINK("x")',
+      setup: { ...printExample.setup, paperSize: '24x30.5' },
       edition: 12,
       sheets: [{ ...printExample.sheets[0]!, copy: 3, went: 'the canteen', toned: 'brown' }],
       versions: [first!, { ...first!, number: 2, settingId: '3', areas: [] }],
@@ -43,7 +44,8 @@ describe('the print log as CSV', () => {
       contrast: 'filter 2½',
       seconds: '10.6',
       areas_stops: 'glory hole -0.333; roof +0.667',
-      light_s: '17.2',
+      // Two exposures through a lamp that lags 0.2 s: the dial, and what the paper got of it.
+      ...{ dialled_s: '17.2', light_s: '16.8', width_cm: '24', height_cm: '30.5', copies: '1' },
       dry_highlight_stops: '0.083',
       ...{ copy: '3', edition: '12', went_to: 'the canteen', toned: 'brown' },
     });

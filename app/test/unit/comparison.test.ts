@@ -1,7 +1,6 @@
-import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { comparisonExample, type ComparisonBody } from '../../src/lib/nouns/comparison/contract.ts';
-import { looksCameTo, shuffledKey } from '../../src/lib/nouns/comparison/result.ts';
+import { looksCameTo, tossedKey } from '../../src/lib/nouns/comparison/result.ts';
 import {
   comparisonForm,
   emptyComparison,
@@ -54,25 +53,34 @@ describe('a comparison', () => {
     expect(comparisonLine(answered)).toContain('7 of 8 for sample A');
   });
 
-  it('has a key with A as often left as right, in an order by chance', () => {
-    fc.assert(
-      fc.property(
-        fc.integer({ min: 1, max: 20 }),
-        fc.infiniteStream(fc.double({ min: 0, max: 0.999, noNaN: true })),
-        (half, stream) => {
-          const chances = stream[Symbol.iterator]();
-          const key = shuffledKey(2 * half, () => chances.next().value ?? 0);
-          expect(key.filter((side) => side === 'left')).toHaveLength(half);
-        },
-      ),
-    );
-    let at = 0;
-    const orders = new Set(
-      Array.from({ length: 50 }, () =>
-        shuffledKey(8, () => (at = (at * 16807 + 11) % 2147483647) / 2147483647).join(),
-      ),
-    );
-    expect(orders.size).toBeGreaterThan(20);
+  it('has a key by chance alone: who guesses, in whatever way, finds as often as is said', () => {
+    let at = 7;
+    const chance = () => (at = (at * 16807 + 11) % 2147483647) / 2147483647;
+    const guesses = [
+      () => 'left' as const,
+      (pair: number) => (pair % 2 === 0 ? ('left' as const) : ('right' as const)),
+      (pair: number, aLay: readonly string[]) => {
+        // Who counts what came before, and chooses what is due.
+        const lefts = aLay.filter((side) => side === 'left').length;
+        return 2 * lefts > pair ? ('right' as const) : ('left' as const);
+      },
+    ];
+    for (const guess of guesses) {
+      let [all, sum] = [0, 0];
+      const evenings = 20_000;
+      for (let evening = 0; evening < evenings; evening += 1) {
+        const key = tossedKey(6, chance);
+        const answers = key.map((_, pair) => guess(pair, key.slice(0, pair)));
+        const { right, luck } = looksCameTo({ key, answers, expected: 'a' })!;
+        if (right === 6) {
+          all += 1;
+          sum = luck;
+        }
+      }
+      expect(sum).toBeCloseTo(1 / 64, 6);
+      expect(all / evenings).toBeGreaterThan(0.013);
+      expect(all / evenings).toBeLessThan(0.0185);
+    }
   });
 
   it('is typed and read as the same', () => {

@@ -38,12 +38,9 @@ export function looksCameTo({
   return { ...blindPairs(right, key.length), right };
 }
 
-/** A key that nobody chose: as many pairs with A on the left as on the right, in an order by chance. */
-export function shuffledKey(pairs: number, chance: () => number): Side[] {
-  const key = Array.from({ length: pairs }, (_, pair): Side => (pair % 2 === 0 ? 'left' : 'right'));
-  for (let last = key.length - 1; last > 0; last -= 1) {
-    const other = Math.floor(chance() * (last + 1));
-    [key[last], key[other]] = [key[other]!, key[last]!];
-  }
-  return key;
-}
+/**
+ * A key that nobody chose: a coin for each pair. With as many left as right the last pairs would follow from the first, and
+ * luck would be more than is said of it.
+ */
+export const tossedKey = (pairs: number, chance: () => number): Side[] =>
+  Array.from({ length: pairs }, () => (chance() < 0.5 ? 'left' : 'right'));

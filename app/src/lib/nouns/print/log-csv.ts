@@ -2,6 +2,7 @@ import { contrastSet, settingOf } from '@katachron/core';
 import { stringify } from 'csv-stringify/sync';
 import { guarded } from '../../kit/csv-cell.ts';
 import { attempt } from '../../words/attempt.ts';
+import { paperSize } from '../paper/sizes.ts';
 import type { Print } from './contract.ts';
 import type { Sheet, Version } from './sheet.ts';
 
@@ -26,6 +27,20 @@ const areas = (all: Version['areas']) =>
     .map(({ name, stops }) => `${name} ${stops > 0 ? '+' : ''}${Number(stops.toFixed(3))}`)
     .join('; ');
 
+const hundredths = (value: number) => Number(value.toFixed(2));
+
+/** What the timer was set to, all exposures of a sheet together. */
+const dialled = ({ firings }: Sheet) =>
+  hundredths(firings.reduce((sum, { seconds }) => sum + seconds, 0));
+
+/** What the paper got: each exposure loses the lamp's lag. */
+const lightOf = ({ firings }: Sheet, { lagSeconds }: Print['setup']['lamp']) =>
+  hundredths(firings.reduce((sum, { seconds }) => sum + Math.max(0, seconds - lagSeconds), 0));
+
+/** As its bath was told, else as the box of the print says. */
+const sizeOf = ({ setup }: Print, sheet?: Sheet) =>
+  sheet?.baths ?? (setup.paperSize && paperSize(setup.paperSize));
+
 type Cell = string | number | undefined;
 
 /** The print log, a column each. */
@@ -46,18 +61,16 @@ const columns: readonly { readonly name: string; readonly of: (line: Line) => Ce
   { name: 'key_line_s', of: ({ version }) => version.keyLineSeconds },
   { name: 'flash_share', of: ({ version }) => version.flashShare },
   { name: 'exposed_at', of: ({ sheet }) => sheet && iso(sheet.exposedAtMs) },
-  {
-    name: 'light_s',
-    of: ({ sheet }) =>
-      sheet && Number(sheet.firings.reduce((sum, { seconds }) => sum + seconds, 0).toFixed(2)),
-  },
-  { name: 'width_cm', of: ({ sheet }) => sheet?.baths?.widthCm },
-  { name: 'height_cm', of: ({ sheet }) => sheet?.baths?.heightCm },
+  { name: 'dialled_s', of: ({ sheet }) => sheet && dialled(sheet) },
+  { name: 'light_s', of: ({ print, sheet }) => sheet && lightOf(sheet, print.setup.lamp) },
+  { name: 'width_cm', of: ({ print, sheet }) => sizeOf(print, sheet)?.widthCm },
+  { name: 'height_cm', of: ({ print, sheet }) => sizeOf(print, sheet)?.heightCm },
   { name: 'dry_highlight_stops', of: ({ sheet }) => sheet?.verdict?.highlightStops },
   { name: 'dry_blacks', of: ({ sheet }) => sheet?.verdict?.blacks },
   { name: 'dry_contrast', of: ({ sheet }) => sheet?.verdict?.contrast },
   { name: 'marks', of: ({ sheet }) => sheet?.verdict?.marks },
   { name: 'copy', of: ({ sheet }) => sheet?.copy },
+  { name: 'copies', of: ({ print }) => print.sheets.filter(({ copy }) => copy).length },
   { name: 'edition', of: ({ print }) => print.edition },
   { name: 'went_to', of: ({ sheet }) => sheet?.went },
   { name: 'toned', of: ({ sheet }) => sheet?.toned },

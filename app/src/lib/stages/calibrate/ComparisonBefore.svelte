@@ -9,7 +9,7 @@
   import SlotChoice from '../../kit/SlotChoice.svelte';
   import { cellsOf, textOf } from '../../nouns/calibration/fields/tables.ts';
   import type { Comparison, ComparisonBody } from '../../nouns/comparison/contract.ts';
-  import { shuffledKey } from '../../nouns/comparison/result.ts';
+  import { tossedKey } from '../../nouns/comparison/result.ts';
   import { usualConditions } from '../../nouns/comparison/sides.ts';
   import {
     comparisonForm,
@@ -93,7 +93,7 @@
   }
 
   async function shuffle() {
-    if (await keep(shuffledKey(read.pairs ?? 8, Math.random))) await invalidateAll();
+    if (await keep(tossedKey(read.pairs ?? 8, Math.random))) await invalidateAll();
   }
 </script>
 
