@@ -69,6 +69,7 @@ export * from './exposure/wider-burn.ts';
 export * from './exposure/plan/tools.ts';
 export * from './exposure/plan/burn-over.ts';
 export * from './exposure/plan/held-windows.ts';
+export * from './exposure/plan/burn-setting.ts';
 export * from './exposure/plan/sequence.ts';
 export * from './exposure/plan/test-piece.ts';
 export * from './exposure/pick.ts';

@@ -38,6 +38,35 @@ it('a burn in another filter keeps the tone that it is to have (P2)', () => {
   expect(burnOver(defaultPaper, [{ ...a, seconds: 30 }], wanted, b, 0.1)).toBe(0);
 });
 
+it.each([
+  [
+    'soft first',
+    [
+      { ...b, seconds: 8 },
+      { ...hard, seconds: 5 },
+    ],
+  ],
+  [
+    'hard first',
+    [
+      { ...hard, seconds: 5 },
+      { ...b, seconds: 8 },
+    ],
+  ],
+])(
+  'on a split base, %s, light places are burned in the soft one and dark ones in the hard one',
+  (_, base) => {
+    const areas = [{ stops: 1 }, { stops: 1, netDensity: 1.72 }, { stops: 1, setting: a }];
+    const { firings } = planSequence(defaultPaper, { base, areas, hands: 2 }, lamp);
+    const burns = firings.filter(({ kind }) => kind === 'burn');
+    expect(Object.fromEntries(burns.map(({ area, setting }) => [area, setting.id]))).toEqual({
+      0: 'b',
+      1: 'hard',
+      2: 'a',
+    });
+  },
+);
+
 describe('a sequence over two filters (P3)', () => {
   const plan: PrintPlan = {
     base: [{ ...a, seconds: 14 }],

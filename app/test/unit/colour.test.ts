@@ -236,8 +236,12 @@ describe('colour prints as they are kept and typed', () => {
     expect(() => readLight('10 8')).toThrow(/red green blue/);
     const typed = { c: '', m: '46,5', y: '', seconds: '' };
     const now = { pack: { c: 0, m: 44, y: 58 }, seconds: 11.95 };
-    expect(readDialled(typed, now)).toEqual({ pack: { c: 0, m: 46.5, y: 58 }, seconds: 11.95 });
-    expect(() => readDialled({ ...typed, y: '900' }, now)).toThrow(/units of Y/);
+    const bench = { next: now, head: { c: 0.07, m: 0.09, y: 0.02 }, lagSeconds: 0.2 };
+    // 2.5 M more take 0.0225 stop: 11.75 s of light become 11.93 s, and the lamp's lag.
+    expect(readDialled(typed, bench)).toEqual({ pack: { c: 0, m: 46.5, y: 58 }, seconds: 12.135 });
+    expect(readDialled({ ...typed, seconds: '11,7' }, bench).seconds).toBe(11.7);
+    expect(readDialled({ ...typed, m: '' }, bench)).toEqual(now);
+    expect(() => readDialled({ ...typed, y: '900' }, bench)).toThrow(/units of Y/);
     expect(changeWords({ c: 0, m: 5, y: -2.5 })).toBe('+5 M −2.5 Y');
   });
 

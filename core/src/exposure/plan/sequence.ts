@@ -4,6 +4,7 @@ import { sound } from '../../quantity/sound.ts';
 import { Refusal } from '../../refusal.ts';
 import type { Lamp } from '../strip.ts';
 import { burnOver, lightError } from './burn-over.ts';
+import { burnSetting } from './burn-setting.ts';
 import { dialed, lightOfDial } from './dial.ts';
 import { heldWindows, type HeldWindow } from './held-windows.ts';
 
@@ -21,7 +22,7 @@ export interface PlanExposure extends PlanSetting {
 export interface PlanArea {
   /** Positive burns, negative is held back. */
   readonly stops: number;
-  /** What it is burned in; the base's last setting unless said. */
+  /** What it is burned in; of a pair the one that its tone belongs to, unless said. */
   readonly setting?: PlanSetting;
   /** The tone that it takes, density above Dmin: it counts where the setting is another than the base's. Zone VIII unless said. */
   readonly netDensity?: number;
@@ -207,11 +208,10 @@ export function planSequence(paper: Paper, plan: PrintPlan, lamp: Lamp): Sequenc
     }));
   const wanted = ({ stops }: PlanArea): MixExposure[] =>
     plan.base.map((exposure) => ({ ...exposure, seconds: exposure.seconds * 2 ** stops }));
-  const last = plan.base.at(-1)!;
   const burns = plan.areas.flatMap((area, index): SequenceFiring[] => {
     if (area.stops <= 0) return [];
     const { widerStops = 0, netDensity = USUAL_TONE } = area;
-    const { id, range, speedStops } = area.setting ?? last;
+    const { id, range, speedStops } = area.setting ?? burnSetting(plan.base, netDensity)!;
     const setting = { id, range, speedStops };
     const lacks = burnOver(paper, given(index), wanted(area), setting, netDensity);
     const dialSeconds = dialed(lacks / 2 ** widerStops + lamp.lagSeconds, lamp);

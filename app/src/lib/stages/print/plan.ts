@@ -1,4 +1,5 @@
 import {
+  burnSetting,
   planSequence,
   planTools,
   toneById,
@@ -64,8 +65,11 @@ function readArea(area: DraftArea, view: Unplanned, baseSeconds: number | undefi
   }));
   const { stops = 0, widerStops = 0 } = read.value ?? {};
   const tool = planTools.find(({ id }) => id === area.tool) ?? toolsFor(stops)[0]!;
-  // Light places as a rule: of a pair they are burned with the soft one.
-  const usual = view.split?.pair?.[0]?.setting ?? view.reading?.setting ?? view.setting;
+  const pair = view.split?.pair?.map((part) => part.setting) ?? [];
+  const usual =
+    burnSetting(pair, toneById(area.tone ?? 'VIII').netDensity) ??
+    view.reading?.setting ??
+    view.setting;
   const setting = view.set.settings.find(({ id }) => id === area.settingId) ?? usual;
   return { ...read, tool, setting, stops, widerStops };
 }

@@ -1,12 +1,12 @@
 import { ROLL_EQUIVALENT_CM2 } from '@katachron/core';
 import { format } from 'date-fns';
 import PDFDocument from 'pdfkit';
-import QRCode from 'qrcode';
 import { labelFonts } from '../../roll/label/fonts.server.ts';
 import type { Bath } from '../contract.ts';
 import type { KeptEntry } from '../ledger.ts';
 import { stateOf } from '../state.ts';
 import { bathUses } from '../uses.ts';
+import { drawQrCode } from './qr-code.ts';
 import { pdfBytes } from '../../../server/pdf-bytes.ts';
 
 const MM = 72 / 25.4;
@@ -67,10 +67,7 @@ export async function bathLabels(
       23,
       10,
     );
-    const code = await QRCode.toBuffer(`${origin}/chemistry/baths/${bath.id}`, {
-      ...{ type: 'png', margin: 2, width: 400, errorCorrectionLevel: 'M' },
-    });
-    pdf.image(code, x + WIDTH - PAD - QR, y + PAD, { width: QR });
+    drawQrCode(pdf, `${origin}/chemistry/baths/${bath.id}`, x + WIDTH - PAD - QR, y + PAD, QR);
     const boxes = Math.min(
       MOST_BOXES,
       Math.floor(((bath.filmCm2PerLitre ?? 0) * (bath.volumeMl ?? 0)) / 1000 / ROLL_EQUIVALENT_CM2),

@@ -14,6 +14,7 @@
   } from '../../../nouns/colour-print/contract.ts';
   import type { Enlarger } from '../../../nouns/enlarger/contract.ts';
   import { attempt } from '../../../words/attempt.ts';
+  import { enlargerSeconds } from '../../../words/duration.ts';
   import PrintPages from '../PrintPages.svelte';
   import { colourForm } from './colour-form.ts';
   import ColourBook from './ColourBook.svelte';
@@ -50,7 +51,11 @@
   const starts = $derived(body.tests.length === 0 ? colourStarts(body, others, view.head) : []);
   let tried = $state(false);
   const verdict = $derived(attempt(() => readVerdict(form, view.open)));
-  const dialled = $derived(attempt(() => readDialled(form, view.next)));
+  const dialled = $derived(attempt(() => readDialled(form, view)));
+  /** A pack of one's own has a time of its own. */
+  const secondsDue = $derived(
+    enlargerSeconds(dialled.value?.seconds ?? view.next.seconds, view.timerStep),
+  );
   const letters = [
     { name: 'c', label: 'C' },
     { name: 'm', label: 'M' },
@@ -181,12 +186,14 @@
             {label}
             numeric
             maxlength={8}
-            placeholder={view.dialled[name]}
+            placeholder={name === 'seconds' ? secondsDue : view.dialled[name]}
             bind:value={form[name]}
           />
         {/each}
       </div>
-      <p class="text-[15px] text-soft">Left empty: as it stands there.</p>
+      <p class="text-[15px] text-soft">
+        Left empty: as it stands there; the time goes with the pack.
+      </p>
       {#if tried && dialled.trouble}<p class="text-trouble" role="alert">{dialled.trouble}</p>{/if}
       <p class="mt-3 flex flex-wrap gap-x-6">
         <a

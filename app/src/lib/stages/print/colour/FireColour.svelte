@@ -50,7 +50,7 @@
       const { pack, seconds } = next;
       return { ...bench, pack, seconds, ring: { choices: readRing(ring), lines } };
     }
-    const dialled = attempt(() => readDialled(form, next)).value;
+    const dialled = attempt(() => readDialled(form, view)).value;
     return dialled && { ...bench, ...dialled };
   });
   // svelte-ignore state_referenced_locally

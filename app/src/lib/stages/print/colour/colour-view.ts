@@ -138,10 +138,7 @@ export function colourView(body: ColourPrintBody, enlargers: readonly EnlargerBo
     ...{ head, lagSeconds, next, timerStep: step },
     packShown: packWords(next.pack),
     /** What stands in the empty fields. */
-    dialled: {
-      ...eachChannel((id) => String(Number(next.pack[id].toFixed(1)))),
-      seconds: enlargerSeconds(next.seconds, step),
-    },
+    dialled: eachChannel((id) => String(Number(next.pack[id].toFixed(1)))),
     secondsShown: enlargerSeconds(next.seconds, step),
     headWords: measured
       ? `by the filters of ${body.enlarger}, ten units: ${channels.map(({ id, letter }) => `${letter} ${head[id]}`).join(', ')} stop`

@@ -1,6 +1,7 @@
-import { Refusal } from '@katachron/core';
-import type { ColourPrintBody } from '../../../nouns/colour-print/contract.ts';
+import { Refusal, channels, eachChannel, packStops, type ChannelId } from '@katachron/core';
+import type { ColourPrintBody, ColourTest } from '../../../nouns/colour-print/contract.ts';
 import { within } from '../../../kit/form.ts';
+import type { ColourView } from './colour-view.ts';
 
 const parts = (text: string) => text.split(/[\s;]+/).filter(Boolean);
 
@@ -43,28 +44,32 @@ export function readLight(text: string): ColourPrintBody['light'] {
 export const lightText = (light: ColourPrintBody['light']): string =>
   light ? [light.red, light.green, light.blue].join(' ') : '';
 
+type Form = Readonly<Record<ChannelId | 'seconds', string>>;
+type Dialled = Pick<ColourTest, 'pack' | 'seconds'>;
+/** What stands there to be dialled, and the head and lamp that it is for. */
+type Bench = Pick<ColourView, 'head' | 'lagSeconds'> & { readonly next: Dialled };
+
 /**
- * What is really dialled: what stands there unless something else was typed.
+ * What is really dialled: what stands there unless something else was typed. A pack of one's own without a time has the time
+ * that its filters make of the one that stands there.
  * @throws Refusal with what to type instead
  */
-export function readDialled(
-  form: { readonly c: string; readonly m: string; readonly y: string; readonly seconds: string },
-  now: NonNullable<ColourPrintBody['start']> | { pack: Pack; seconds: number },
-): { pack: Pack; seconds: number } {
-  const unit = (text: string, letter: string, value: number) =>
-    text.trim() === ''
-      ? Number(value.toFixed(1))
-      : within(text, `Type the units of ${letter} that are dialled, from 0 to 300.`, 0, 300);
-  return {
-    pack: {
-      c: unit(form.c, 'C', now.pack.c),
-      m: unit(form.m, 'M', now.pack.m),
-      y: unit(form.y, 'Y', now.pack.y),
-    },
-    seconds:
-      form.seconds.trim() === ''
-        ? Number(now.seconds.toFixed(3))
-        : within(form.seconds, 'Type the seconds that it got, as 11.5.', 0.01, 3600),
-  };
+export function readDialled(form: Form, { next, head, lagSeconds }: Bench): Dialled {
+  const own = channels.filter(({ id }) => form[id].trim() !== '');
+  const pack = eachChannel((id) => Number(next.pack[id].toFixed(1)));
+  for (const { id, letter } of own) {
+    pack[id] = within(
+      form[id],
+      `Type the units of ${letter} that are dialled, from 0 to 300.`,
+      0,
+      300,
+    );
+  }
+  if (form.seconds.trim() !== '') {
+    const seconds = within(form.seconds, 'Type the seconds that it got, as 11.5.', 0.01, 3600);
+    return { pack, seconds };
+  }
+  const stops = own.length > 0 ? packStops(pack, head) - packStops(next.pack, head) : 0;
+  const light = Math.max(0, next.seconds - lagSeconds) * 2 ** stops;
+  return { pack, seconds: Number((light + lagSeconds).toFixed(3)) };
 }
-type Pack = NonNullable<ColourPrintBody['start']>['pack'];
