@@ -12,7 +12,9 @@ export interface Schema {
   readonly type?: string;
   readonly properties?: Readonly<Record<string, Schema>>;
   readonly required?: readonly string[];
-  readonly items?: Schema | readonly Schema[];
+  readonly items?: Schema | false;
+  /** A row of different things. */
+  readonly prefixItems?: readonly Schema[];
   readonly minItems?: number;
   readonly maxItems?: number;
   readonly minimum?: number;
@@ -126,11 +128,11 @@ export class Maker {
     );
   }
 
-  #array({ items, minItems = 0, maxItems = minItems + 4 }: Schema): unknown[] {
-    if (Array.isArray(items)) return items.map((item: Schema) => this.make(item));
+  #array({ items, prefixItems, minItems = 0, maxItems = minItems + 4 }: Schema): unknown[] {
+    if (prefixItems) return prefixItems.map((item) => this.make(item));
     const most = this.random() < 0.1 ? maxItems : Math.min(maxItems, minItems + 3);
     const length = minItems + Math.floor(this.random() * (most - minItems + 1));
-    return Array.from({ length }, () => this.make(items as Schema | undefined));
+    return Array.from({ length }, () => this.make(items || undefined));
   }
 
   #number({ exclusiveMinimum = -1e6, maximum = 1e6, multipleOf, ...more }: Schema): number {
@@ -146,7 +148,8 @@ export class Maker {
     if (format === 'uuid') {
       return this.known.length > 0 && this.random() < 0.5 ? this.one(this.known) : randomUUID();
     }
-    if (pattern) return this.one(['2026-01-24', '0000-00-00', '2026-02-31']);
+    // A day; every text has a pattern that keeps control characters out.
+    if (pattern?.includes('{4}')) return this.one(['2026-01-24', '0000-00-00', '2026-02-31']);
     const text = (this.random() < 0.1 ? 'W'.repeat(maxLength) : this.one(words)).slice(
       0,
       maxLength,

@@ -15,6 +15,7 @@ import { Roll, RollBody, rollExample } from '../nouns/roll/contract.ts';
 import { sorts } from '../nouns/logbook/sorts.ts';
 import { shelves } from '../nouns/shelves.ts';
 import { shelfNames } from '../nouns/shelf-names.ts';
+import { withSchemasPublished } from './published-schema.ts';
 import { RecipeFile } from '../nouns/recipe/file/file.ts';
 
 const json = (schema: TSchema, example?: unknown) => ({
@@ -475,7 +476,7 @@ function exchange() {
           ],
           requestBody: {
             required: true,
-            content: { 'image/*': { schema: { type: 'string', format: 'binary' } } },
+            content: { 'image/*': {} },
           },
           responses: {
             '200': { description: 'The same as stored', content: json(Picture, pictureExample) },
@@ -568,7 +569,7 @@ function exchange() {
             asked(
               'corners',
               'x,y of four corners from the top left one clockwise, in shares of width and height',
-              { type: 'string', example: '0.1,0.1,0.4,0.1,0.4,0.3,0.1,0.3' },
+              { type: 'string', examples: ['0.1,0.1,0.4,0.1,0.4,0.3,0.1,0.3'] },
             ),
             asked('mirrored', 'The other way round', { type: 'string', enum: ['yes'] }),
             asked('grid', 'At most 1080 pixels long, for a grid of small ones', {
@@ -668,7 +669,7 @@ const entryAnswer = Type.Object({ entry: KeptEntry });
 const trayAnswer = Type.Object({ event: ProcessEvent }, { title: 'A sheet’s event' });
 
 export function openApi() {
-  return {
+  return withSchemasPublished({
     openapi: '3.1.0',
     info: {
       title: 'Katachron',
@@ -864,5 +865,5 @@ export function openApi() {
       ],
     ]),
     components: { schemas: { Problem } },
-  };
+  });
 }
