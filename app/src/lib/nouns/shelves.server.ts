@@ -1,5 +1,6 @@
 import type { ModelStatic, Transaction } from 'sequelize';
 import { bookColourPrint } from './bath/book.server.ts';
+import { withFormerNames } from './former-names.server.ts';
 import { type ShelfBodies } from './shelves.ts';
 import { shelfNames, type ShelfName } from './shelf-names.ts';
 import { models, type ShelfRow } from '../server/database/models.ts';
@@ -12,6 +13,19 @@ type Follows<Name extends ShelfName> = (
   written: Kept<ShelfBodies[Name]>,
   transaction: Transaction,
 ) => Promise<void>;
+
+type Settled<Name extends ShelfName> = (
+  before: ShelfBodies[Name] | undefined,
+  sent: ShelfBodies[Name],
+  id: string,
+  transaction: Transaction,
+) => Promise<ShelfBodies[Name]>;
+
+/** What is kept beside what was sent, where something is. */
+const settled: { readonly [Name in ShelfName]?: Settled<Name> } = {
+  papers: withFormerNames('papers'),
+  enlargers: withFormerNames('enlargers'),
+};
 
 /** What follows from a write, where something does. */
 const follows: { readonly [Name in ShelfName]?: Follows<Name> } = {
@@ -31,6 +45,7 @@ function shelf<Name extends ShelfName>(name: Name) {
     model,
     columns: (body) => ({ name: body.name }) as Partial<ShelfRow<Body>>,
     resource,
+    ...(settled[name] && { settled: settled[name] as Settled<Name> }),
     ...(follows[name] && { follows: follows[name] as Follows<Name> }),
   });
   return {

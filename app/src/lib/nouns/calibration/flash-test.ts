@@ -1,4 +1,4 @@
-import { sameName } from '../../words/same-name.ts';
+import { sameThing, type Named } from '../../words/called.ts';
 import type { Calibration } from './contract.ts';
 
 /** The newest test of a paper's flash threshold, as far as a print on that paper can use it. */
@@ -13,9 +13,13 @@ export interface FlashTested {
 export function flashTested(
   calibrations: readonly Calibration[],
   paper: string,
+  papers: readonly Named[] = [],
 ): FlashTested | undefined {
   const found = calibrations
-    .filter(({ kind, given }) => kind === 'flash-threshold' && sameName(String(given.paper), paper))
+    .filter(
+      ({ kind, given }) =>
+        kind === 'flash-threshold' && sameThing(papers, String(given.paper), paper),
+    )
     .toSorted((a, b) => b.foundAtMs - a.foundAtMs)[0];
   if (!found) return undefined;
   const { clearSeconds, setup } = found.given as {

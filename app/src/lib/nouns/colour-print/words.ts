@@ -9,7 +9,7 @@ import {
 import { format } from 'date-fns';
 import { plainStops, stopsInWords } from '../../words/fraction.ts';
 import type { EnlargerBody } from '../enlarger/contract.ts';
-import { sameName } from '../../words/same-name.ts';
+import { called } from '../../words/called.ts';
 import type { ColourTest } from './contract.ts';
 
 /** A unit as a head can be set: "46.5", "44". */
@@ -34,7 +34,7 @@ export function headFor(
   name: string,
   enlargers: readonly EnlargerBody[],
 ): { readonly head: ColourHead; readonly measured: boolean } {
-  const own = enlargers.find((enlarger) => sameName(enlarger.name, name))?.colourHead;
+  const own = called(enlargers, name)?.colourHead;
   return own ? { head: own, measured: true } : { head: usualColourHead, measured: false };
 }
 

@@ -1,6 +1,7 @@
 import { heads, lightSources } from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { oneOf, seconds, text, uuid, version } from '../../kit/fields.ts';
+import { MOST_FORMER_NAMES } from '../../words/called.ts';
 import { Lamp } from '../strip/contract.ts';
 
 const headStops = (title: string) =>
@@ -10,6 +11,13 @@ const headStops = (title: string) =>
 export const EnlargerBody = Type.Object(
   {
     name: text('The name of the enlarger', 80, 1),
+    /** What it was called before: records keep the name as it was. Kept by the server at each change of the name. */
+    formerNames: Type.Optional(
+      Type.Array(text('A former name', 80, 1), {
+        title: 'The former names',
+        maxItems: MOST_FORMER_NAMES,
+      }),
+    ),
     source: oneOf(
       lightSources.map(({ id }) => id),
       'The kind of light',

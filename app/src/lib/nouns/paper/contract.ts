@@ -2,6 +2,7 @@ import type { PaperBase } from '@katachron/core';
 import Type, { type Static } from 'typebox';
 import { isoRange, oneOf, text, uuid, version } from '../../kit/fields.ts';
 import { contrastSetId, settingId } from '../strip/contract.ts';
+import { MOST_FORMER_NAMES } from '../../words/called.ts';
 import { LEAST_BLACK } from './limits.ts';
 
 const bases: readonly PaperBase[] = ['resin-coated', 'fibre'];
@@ -10,6 +11,13 @@ const bases: readonly PaperBase[] = ['resin-coated', 'fibre'];
 export const PaperBody = Type.Object(
   {
     name: text('The name of the paper', 80, 1),
+    /** What it was called before: records keep the name as it was. Kept by the server at each change of the name. */
+    formerNames: Type.Optional(
+      Type.Array(text('A former name', 80, 1), {
+        title: 'The former names',
+        maxItems: MOST_FORMER_NAMES,
+      }),
+    ),
     base: oneOf(bases, 'The base'),
     contrastSetId,
     speed: Type.Optional(

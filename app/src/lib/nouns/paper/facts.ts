@@ -10,7 +10,7 @@ import {
   type Paper,
 } from '@katachron/core';
 import { attempt } from '../../words/attempt.ts';
-import { sameName } from '../../words/same-name.ts';
+import { called } from '../../words/called.ts';
 import type { PaperBody } from './contract.ts';
 
 /** What is known of a paper: the default until somebody measured it. */
@@ -44,7 +44,7 @@ export function paperFacts(
   setId: ContrastSetId,
   papers: readonly PaperBody[],
 ): PaperFacts {
-  const kept = papers.find((paper) => sameName(paper.name, name));
+  const kept = called(papers, name);
   if (!kept) {
     return remembered(usual, setId, () => ({ paper: defaultPaper, set: contrastSet(setId) }));
   }

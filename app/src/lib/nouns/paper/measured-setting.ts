@@ -1,5 +1,5 @@
 import { contrastSet } from '@katachron/core';
-import { sameName } from '../../words/same-name.ts';
+import { called } from '../../words/called.ts';
 import type { PaperBody } from './contract.ts';
 
 /** A setting that was measured on a paper. */
@@ -11,7 +11,7 @@ export function measuredSetting(
   paper: string,
   typed: string,
 ): MeasuredSetting | undefined {
-  const kept = papers.find(({ name }) => sameName(name, paper));
+  const kept = called(papers, paper);
   const meant = kept && namedSetting(kept.contrastSetId, typed);
   const found = kept?.settings.find(({ id }) => id === meant?.id);
   return found && meant && { ...found, name: meant.name };

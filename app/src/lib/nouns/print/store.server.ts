@@ -1,6 +1,7 @@
 import { contrastSet } from '@katachron/core';
 import type { Print, PrintBody } from './contract.ts';
 import { book } from '../bath/booking.server.ts';
+import { namesOf, type Named } from '../../words/called.ts';
 import { sameName } from '../../words/same-name.ts';
 import { paperSizes } from '../paper/sizes.ts';
 import { latestVersion } from './latest.ts';
@@ -110,11 +111,12 @@ export const prints = {
     return rows.map(resource);
   },
 
-  /** The last prints on a paper, newest first. */
-  async ofPaper(paper: string): Promise<Print[]> {
-    if (paper.trim() === '') return [];
+  /** The last prints on a paper, by all that it is and was called; newest first. */
+  async ofPaper(names: readonly string[]): Promise<Print[]> {
     const rows = await models().PrintRow.findAll({
-      where: where(fn('lower', json('body.setup.paper')), paper.trim().toLowerCase()),
+      where: where(fn('lower', json('body.setup.paper')), {
+        [Op.in]: names.map((name) => name.trim().toLowerCase()),
+      }),
       order: [
         ['madeAt', 'DESC'],
         ['id', 'DESC'],
@@ -125,10 +127,13 @@ export const prints = {
   },
 
   /** What a print on a paper learns from: the last ones on it, and the newest on others, which tell of whoever looks and of the lamp. */
-  async toLearnFrom(paper: string): Promise<Print[]> {
+  async toLearnFrom(paper: string, papers: readonly Named[] = []): Promise<Print[]> {
     if (paper.trim() === '') return [];
-    const [own, newest] = await Promise.all([prints.ofPaper(paper), prints.latest()]);
-    const elsewhere = newest.filter(({ setup }) => !sameName(setup.paper, paper));
+    const names = namesOf(papers, paper);
+    const [own, newest] = await Promise.all([prints.ofPaper(names), prints.latest()]);
+    const elsewhere = newest.filter(({ setup }) =>
+      names.every((name) => !sameName(setup.paper, name)),
+    );
     return [...own, ...elsewhere.slice(0, PRINTS_ELSEWHERE)];
   },
 };

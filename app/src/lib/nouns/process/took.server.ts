@@ -4,7 +4,7 @@ import { trayEventsOf } from '../print/trays.server.ts';
 import { prints } from '../print/store.server.ts';
 import { traysOf } from '../print/tray-words.ts';
 import { rolls } from '../roll/store.server.ts';
-import { sameName } from '../../words/same-name.ts';
+import { called } from '../../words/called.ts';
 import { partsOf, type ProcessOf } from './parts.ts';
 
 /** How long the parts of the work really took, as the logbook has it, s: by "roll.fix", or "print.wash.fibre". */
@@ -32,7 +32,7 @@ export async function tookInLogbook(
   for (const { id, paper } of sheets) {
     const happened = events[id];
     if (!happened) continue;
-    const base = papers.find(({ name }) => sameName(name, paper))?.base;
+    const base = called(papers, paper)?.base;
     const record = processRecord(traysOf(base, happened), happened);
     add('print', record, 'print', base === 'fibre' ? '.fibre' : '');
   }

@@ -21,6 +21,13 @@ interface Mapping<Row extends Model & VersionedFields<Body>, Body, Resource> {
   /** The columns that are searched, from the body, and where they rest on it from the row as it was. */
   readonly columns: (body: Body, row: Row | null) => Partial<Row>;
   readonly resource: (row: Row) => Resource;
+  /** What is kept of a body that was sent, where the body before it counts. */
+  readonly settled?: (
+    before: Body | undefined,
+    sent: Body,
+    id: string,
+    transaction: Transaction,
+  ) => Promise<Body>;
   /** What follows from a write, in the same transaction. */
   readonly follows?: (
     before: Body | undefined,
@@ -43,12 +50,13 @@ export function versionedStore<Row extends Model & VersionedFields<Body>, Body, 
 
   async function putOnce(
     id: string,
-    body: Body,
+    sent: Body,
     basedOn: number | undefined,
   ): Promise<Written<Resource>> {
     return database().transaction(async (transaction) => {
       const model = mapping.model();
       const row = await model.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
+      const body = (await mapping.settled?.(row?.body, sent, id, transaction)) ?? sent;
       const values = { body, ...mapping.columns(body, row) };
       if (!row) {
         if (basedOn !== undefined) throw new Conflict(null, body);

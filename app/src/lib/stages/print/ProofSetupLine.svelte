@@ -3,7 +3,7 @@
   import ShelfSlot from '../../kit/ShelfSlot.svelte';
   import SlotChoice from '../../kit/SlotChoice.svelte';
   import SlotText from '../../kit/SlotText.svelte';
-  import { sameName } from '../../words/same-name.ts';
+  import { called } from '../../words/called.ts';
   import { withContrast } from './keep.ts';
   import type { PrintView } from './print-view.ts';
   import type { ProofSetup } from './proof-setup.ts';
@@ -18,7 +18,7 @@
 
   /** An enlarger of the shelf brings its lens, its lag and its timer. */
   function onEnlarger(name: string) {
-    const kept = bench.enlargers.find((one) => sameName(one.name, name));
+    const kept = called(bench.enlargers, name);
     Object.assign(setup, {
       enlarger: name,
       ...(kept && {
@@ -31,7 +31,7 @@
   }
 
   function onPaper(paper: string) {
-    const kept = bench.papers.find(({ name }) => sameName(name, paper));
+    const kept = called(bench.papers, paper);
     Object.assign(setup, { paper, ...withContrast(setup, kept?.contrastSetId) });
   }
 </script>

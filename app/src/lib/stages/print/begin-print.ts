@@ -2,6 +2,7 @@ import { firstStrip } from '@katachron/core';
 import { newDraft } from '../../nouns/in-hand/begin.ts';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import { paperFacts } from '../../nouns/paper/facts.ts';
+import { called } from '../../words/called.ts';
 import { sameName } from '../../words/same-name.ts';
 import { attempt } from '../../words/attempt.ts';
 import { stripPartDraft } from './keep.ts';
@@ -65,7 +66,7 @@ export function isPlaced(draft: PrintDraft, { strip }: PlacedStrip): boolean {
 
 /** The lamp as its enlarger has it by now: a test may have told more than the last print knew. A lag that nobody measured says nothing. */
 function lampOf(draft: PrintDraft, { enlargers }: Bench): Partial<PrintDraft> {
-  const lamp = enlargers.find(({ name }) => sameName(name, draft.enlarger))?.lamp;
+  const lamp = called(enlargers, draft.enlarger)?.lamp;
   if (!lamp) return {};
   return {
     timerStep: String(lamp.timerStepSeconds),

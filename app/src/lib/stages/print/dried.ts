@@ -10,7 +10,7 @@ import {
 import type { PaperBody } from '../../nouns/paper/contract.ts';
 import type { Print } from '../../nouns/print/contract.ts';
 import { attempt } from '../../words/attempt.ts';
-import { sameName } from '../../words/same-name.ts';
+import { called, sameThing } from '../../words/called.ts';
 
 /** Less than this nobody sees, stops. */
 export const UNSEEN_STOPS = 1 / 24;
@@ -76,9 +76,9 @@ function lampBias(others: readonly Print[], papers: readonly Drying[]) {
     ...new Map(others.map(({ setup }) => [setup.paper.trim().toLowerCase(), setup.paper])).values(),
   ];
   const dried = names.map((name) => {
-    const kept = papers.find((one) => sameName(one.name, name));
+    const kept = called(papers, name);
     return {
-      verdicts: verdictsOn(others.filter(({ setup }) => sameName(setup.paper, name))),
+      verdicts: verdictsOn(others.filter(({ setup }) => sameThing(papers, setup.paper, name))),
       ...{ base: kept?.base, testedStops: kept?.dryDownStops },
     };
   });
@@ -92,9 +92,8 @@ export function dryDownOf(
   prints: readonly Print[],
   papers: readonly Drying[] = [],
 ): LearnedDryDown | undefined {
-  const { base, dryDownStops: tested } =
-    papers.find(({ name }) => sameName(name, paper)) ?? ({} as Partial<Drying>);
-  const own = (print: Print) => paper.trim() !== '' && sameName(print.setup.paper, paper);
+  const { base, dryDownStops: tested } = called(papers, paper) ?? ({} as Partial<Drying>);
+  const own = (print: Print) => paper.trim() !== '' && sameThing(papers, print.setup.paper, paper);
   const verdicts = verdictsOn(prints.filter(own));
   const lamp = lampBias(
     prints.filter((print) => !own(print)),

@@ -1,7 +1,7 @@
 import { format } from 'date-fns';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { FindingBody, FindingKind } from '../../nouns/finding/contract.ts';
-import { sameName } from '../../words/same-name.ts';
+import { sameThing, type Named, type NamedShelves } from '../../words/called.ts';
 import { lensWords } from './setup-now.ts';
 
 /** What each kind of finding is called. */
@@ -27,7 +27,7 @@ export function findingSetup(draft: PrintDraft, film = ''): Setup {
 }
 
 /** What is different about a finding's set-up, in words; nothing when it holds as it is. */
-export function setupDifferences(then: Setup, now: Setup): string[] {
+export function setupDifferences(then: Setup, now: Setup, shelves: NamedShelves = {}): string[] {
   const names: Record<keyof Setup, string> = {
     enlarger: 'enlarger',
     lens: 'lens or aperture',
@@ -38,8 +38,11 @@ export function setupDifferences(then: Setup, now: Setup): string[] {
     contrastSetId: 'contrast set',
     settingId: 'contrast',
   };
+  const things: Partial<Record<keyof Setup, readonly Named[]>> = {
+    ...{ enlarger: shelves.enlargers, paper: shelves.papers },
+  };
   return (Object.keys(names) as (keyof Setup)[])
-    .filter((part) => !sameName(then[part], now[part]))
+    .filter((part) => !sameThing(things[part] ?? [], then[part], now[part]))
     .map((part) => names[part]);
 }
 
@@ -48,9 +51,10 @@ export function findingFor<Finding extends FindingBody>(
   findings: readonly Finding[],
   kind: FindingKind,
   now: Setup,
+  shelves: NamedShelves = {},
 ): Finding | undefined {
   return findings
-    .filter((one) => one.kind === kind && setupDifferences(one.setup, now).length === 0)
+    .filter((one) => one.kind === kind && setupDifferences(one.setup, now, shelves).length === 0)
     .sort((a, b) => b.foundAtMs - a.foundAtMs)[0];
 }
 

@@ -1,7 +1,7 @@
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
-import type { FindingBody } from '../../nouns/finding/contract.ts';
 import { enlargerSeconds } from '../../words/duration.ts';
 import { findingSetup, setupDifferences } from './findings.ts';
+import type { Bench } from './setup-now.ts';
 
 /** The threshold that a flash is a share of, where one was found for the set-up; and what is said about it. */
 export interface FlashGiven {
@@ -12,15 +12,15 @@ export interface FlashGiven {
 /** A flash is made with the light that its threshold was found with, whatever the print itself is made with. */
 export function flashGiven(
   draft: PrintDraft,
-  findings: readonly FindingBody[],
+  { findings, ...shelves }: Pick<Bench, 'findings' | 'papers' | 'enlargers'>,
   timerStep: number,
 ): FlashGiven {
   const found = findings
     .filter(
       ({ kind, setup }) =>
         kind === 'flash-threshold' &&
-        setupDifferences(setup, { ...findingSetup(draft), settingId: setup.settingId }).length ===
-          0,
+        setupDifferences(setup, { ...findingSetup(draft), settingId: setup.settingId }, shelves)
+          .length === 0,
     )
     .sort((a, b) => b.foundAtMs - a.foundAtMs)[0];
   if (!found) {

@@ -1,5 +1,6 @@
 import { format } from 'date-fns';
 import { flashPatches, planStrip, toneById, type Lamp, type StripChoices } from '@katachron/core';
+import type { NamedShelves } from '../../words/called.ts';
 import type { FlashTest, PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { Calibration } from '../../nouns/calibration/contract.ts';
 import { flashTested } from '../../nouns/calibration/flash-test.ts';
@@ -67,6 +68,7 @@ export function flashPageView(
   draft: PrintDraft,
   findings: readonly FindingBody[],
   tests: readonly Calibration[],
+  shelves: NamedShelves = {},
 ) {
   const { timerStep, lagSeconds, set, reading } = bench;
   const shown = (seconds: number) => enlargerSeconds(seconds, timerStep);
@@ -74,8 +76,8 @@ export function flashPageView(
   const planned = filled ? attempt(() => finePatches(form, timerStep)) : undefined;
   const patches = planned?.value ?? [];
   const setup = findingSetup(draft);
-  const kept = findingFor(findings, 'flash-threshold', setup);
-  const tested = kept ? undefined : flashTested(tests, setup.paper);
+  const kept = findingFor(findings, 'flash-threshold', setup, shelves);
+  const tested = kept ? undefined : flashTested(tests, setup.paper, shelves.papers);
   const picked = form.picked === null ? undefined : patches[form.picked];
   const threshold = picked ?? kept?.seconds;
   const flash = threshold !== undefined ? (threshold * Number(form.share)) / 100 : undefined;

@@ -5,10 +5,10 @@ import type { Bench } from './setup-now.ts';
 
 /** What stands in the darkroom, and what was printed there on a paper and, newest first, on others, but for the print that is in hand. */
 export async function benchFor(paper: string, of?: string): Promise<Bench> {
-  const [evidence, enlargers, papers, negatives, findings, standing] = await Promise.all([
-    prints.toLearnFrom(paper),
+  const papers = await shelfStores.papers.all();
+  const [evidence, enlargers, negatives, findings, standing] = await Promise.all([
+    prints.toLearnFrom(paper, papers),
     shelfStores.enlargers.all(),
-    shelfStores.papers.all(),
     shelfStores.negatives.all(),
     shelfStores.findings.all(),
     bathsNow(Date.now()),

@@ -1,7 +1,7 @@
 import type { ColourPrint } from '../../nouns/colour-print/contract.ts';
 import type { EnlargerBody } from '../../nouns/enlarger/contract.ts';
 import type { PaperBody } from '../../nouns/paper/contract.ts';
-import { sameName } from '../../words/same-name.ts';
+import { called } from '../../words/called.ts';
 import type { TwoNegatives } from '../../nouns/two-negatives/contract.ts';
 import { colourListLine, newestFirst } from './colour/list.ts';
 import { newestTwo, twoListLine } from './two/list.ts';
@@ -45,6 +45,6 @@ export const othersInHand = (
       ...{ id: print.id, href: `/print/two-negatives/${print.id}`, name: print.name },
       line: twoListLine(print),
       does: 'print' as const,
-      fibre: papers.find(({ name }) => sameName(name, print.paper))?.base === 'fibre',
+      fibre: called(papers, print.paper)?.base === 'fibre',
     })),
 ];

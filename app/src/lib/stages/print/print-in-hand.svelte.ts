@@ -15,6 +15,7 @@ import type { Enlarger } from '../../nouns/enlarger/contract.ts';
 import { withFallOff } from '../../nouns/enlarger/form.ts';
 import type { Held } from '../../nouns/in-hand/held.svelte.ts';
 import { paperSize } from '../../nouns/paper/sizes.ts';
+import { called } from '../../words/called.ts';
 import { sameName } from '../../words/same-name.ts';
 import { type GivenFiring } from '../../nouns/print/sheet.ts';
 import { MOST_SHEETS } from '../../nouns/print/limits.ts';
@@ -201,7 +202,7 @@ export class PrintInHand {
   }
 
   async onPaper(paper: string): Promise<void> {
-    const kept = this.bench.papers.find(({ name }) => sameName(name, paper));
+    const kept = called(this.bench.papers, paper);
     // A tone card is of one paper.
     if (!sameName(paper, this.draft.paper)) delete this.draft.lookedAt;
     this.changeSetup({ paper, ...withContrast(this.draft, kept?.contrastSetId) });
@@ -221,13 +222,13 @@ export class PrintInHand {
   onNegative(name: string): void {
     const { draft } = this;
     draft.negative = name;
-    const known = this.bench.negatives.find((one) => sameName(one.name, name));
+    const known = called(this.bench.negatives, name);
     if (known) Object.assign(draft, filledIn(draft, known, this.view().setting.id));
   }
 
   /** An enlarger of the shelf brings its lens, its lag and its timer. */
   onEnlarger(name: string): void {
-    const kept = this.bench.enlargers.find((one) => sameName(one.name, name));
+    const kept = called(this.bench.enlargers, name);
     this.changeSetup({
       enlarger: name,
       ...(kept && {

@@ -468,7 +468,7 @@ function readingOf({
   const { split, flash } = draft;
   const flashed =
     single && flash !== undefined
-      ? { ...flashView(set, single, flash), ...flashGiven(draft, bench.findings, timerStep) }
+      ? { ...flashView(set, single, flash), ...flashGiven(draft, bench, timerStep) }
       : undefined;
   return {
     ...(session?.value && { taughtBy: session.value.learnedFrom }),

@@ -1,4 +1,5 @@
 import { addStops, maximumBlackOf, planStrip, stripKinds, type StripKindId } from '@katachron/core';
+import type { NamedShelves } from '../../words/called.ts';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { FindingBody } from '../../nouns/finding/contract.ts';
 import { attempt } from '../../words/attempt.ts';
@@ -73,6 +74,7 @@ export function blackView(
   bench: PrintView,
   draft: PrintDraft,
   findings: readonly FindingBody[],
+  shelves: NamedShelves = {},
 ) {
   const { lagSeconds, timerStep } = bench;
   const shown = (seconds: number) => enlargerSeconds(seconds, timerStep);
@@ -94,12 +96,12 @@ export function blackView(
   );
   const seconds = planned.value?.patches.map(({ givenSeconds }) => givenSeconds) ?? [];
   const setup = findingSetup(draft, form.film);
-  const kept = findingFor(findings, 'maximum-black', setup);
+  const kept = findingFor(findings, 'maximum-black', setup, shelves);
   const near = kept
     ? undefined
     : findings
         .filter(({ kind }) => kind === 'maximum-black')
-        .map((finding) => ({ finding, differs: setupDifferences(finding.setup, setup) }))
+        .map((finding) => ({ finding, differs: setupDifferences(finding.setup, setup, shelves) }))
         .sort((a, b) => a.differs.length - b.differs.length)[0];
   const measured = byDensities(form, seconds.length);
   const position = form.picked ?? measured.patch ?? null;

@@ -27,7 +27,7 @@ import type { Print } from '../../nouns/print/contract.ts';
 import { attempt, type Attempt } from '../../words/attempt.ts';
 import { paperFacts, type PaperFacts } from '../../nouns/paper/facts.ts';
 import { usualStrip } from '../../nouns/strip/usual.ts';
-import { sameName } from '../../words/same-name.ts';
+import { sameThing } from '../../words/called.ts';
 import { dryDownOf, dryLooks, type LearnedDryDown } from './dried.ts';
 import { probeReadings, readingsOf } from './read-places.ts';
 import type { Bench } from './setup-now.ts';
@@ -112,16 +112,19 @@ function evidence(print: Print, dry: LearnedDryDown | undefined): EarlierPrint |
   };
 }
 
+/** What papers and enlargers are called, and were. */
+export type Shelves = Pick<Bench, 'papers' | 'enlargers'>;
+
 /** Was a print made in the set-up that stands on the page now? */
-const madeHere = ({ setup }: Print, draft: PrintDraft): boolean =>
+const madeHere = ({ setup }: Print, draft: PrintDraft, { papers, enlargers }: Shelves): boolean =>
   draft.paper.trim() !== '' &&
-  sameName(setup.paper, draft.paper) &&
-  sameName(setup.enlarger, draft.enlarger) &&
+  sameThing(papers, setup.paper, draft.paper) &&
+  sameThing(enlargers, setup.enlarger, draft.enlarger) &&
   setup.contrastSetId === draft.contrastSetId;
 
 /** Is a print evidence of the set-up that stands on the page now? */
-export const sameSetup = (print: Print, draft: PrintDraft): boolean =>
-  madeHere(print, draft) && print.madeAtMs > (draft.forgetBeforeMs ?? 0);
+export const sameSetup = (print: Print, draft: PrintDraft, shelves: Shelves): boolean =>
+  madeHere(print, draft, shelves) && print.madeAtMs > (draft.forgetBeforeMs ?? 0);
 
 /** What all strips of this session say, begun with what earlier prints in this set-up have taught. */
 export interface Session {
@@ -158,16 +161,17 @@ export function convertedStrips(
 }
 
 /** What is kept of prints and papers, as far as it teaches. */
-type Kept = Pick<Bench, 'evidence' | 'papers'>;
+type Kept = Pick<Bench, 'evidence' | 'papers' | 'enlargers'>;
 
 const oldestFirst = (prints: readonly Print[]) =>
   prints.toSorted((a, b) => a.madeAtMs - b.madeAtMs);
 
 /** Prints that teach for this one, oldest first, with what they teach. */
-export function teachers(draft: PrintDraft, { evidence: prints, papers }: Kept) {
+export function teachers(draft: PrintDraft, kept: Kept) {
+  const { evidence: prints, papers } = kept;
   const dry = dryDownOf(draft.paper, prints, papers);
   return oldestFirst(
-    prints.filter((print) => sameSetup(print, draft) && !draft.leftOut?.includes(print.id)),
+    prints.filter((print) => sameSetup(print, draft, kept) && !draft.leftOut?.includes(print.id)),
   ).flatMap((print) => {
     const taught = evidence(print, dry);
     return taught ? [{ print, taught }] : [];
@@ -178,8 +182,9 @@ export function teachers(draft: PrintDraft, { evidence: prints, papers }: Kept) 
 const MOST_ELSEWHERE = 12;
 
 /** Who looks, by the newest prints in other set-ups. */
-function peopleElsewhere(draft: PrintDraft, { evidence: prints, papers }: Kept) {
-  const others = oldestFirst(prints.filter((print) => !madeHere(print, draft)));
+function peopleElsewhere(draft: PrintDraft, kept: Kept) {
+  const { evidence: prints, papers } = kept;
+  const others = oldestFirst(prints.filter((print) => !madeHere(print, draft, kept)));
   const newest = others.slice(-MOST_ELSEWHERE);
   const setupOf = ({ setup }: Print) =>
     [setup.paper, setup.enlarger, setup.contrastSetId].join('\n').toLowerCase();

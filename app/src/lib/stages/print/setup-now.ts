@@ -8,7 +8,7 @@ import type { KeptNegative } from '../../nouns/negative/kept.ts';
 import type { Print } from '../../nouns/print/contract.ts';
 import { attempt } from '../../words/attempt.ts';
 import { parseDecimal } from '../../words/decimal.ts';
-import { sameName } from '../../words/same-name.ts';
+import { called } from '../../words/called.ts';
 
 /** What stands in the darkroom, and what was printed there on the same paper. */
 export interface Bench {
@@ -71,9 +71,9 @@ function markOf<Part extends string>(part: Part, name = ''): { [Key in Part]?: s
 
 /** Reads the set-up that stands above the session. */
 export function setupNow(draft: PrintDraft, bench: Pick<Bench, 'enlargers' | 'papers'>): SetupNow {
-  const enlarger = bench.enlargers.find(({ name }) => sameName(name, draft.enlarger));
+  const enlarger = called(bench.enlargers, draft.enlarger);
   const source = lightSource(enlarger?.source ?? 'enlarger');
-  const paperSpeed = bench.papers.find(({ name }) => sameName(name, draft.paper))?.speed;
+  const paperSpeed = called(bench.papers, draft.paper)?.speed;
   const troubles: SetupNow['troubles'] = {};
   const numbers: Partial<Record<TypedPart, number>> = {};
   for (const part of Object.keys(typedParts) as TypedPart[]) {

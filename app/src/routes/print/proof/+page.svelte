@@ -44,7 +44,7 @@
   $effect(() => {
     if (takenUp) proof.keep();
   });
-  const view = $derived(blackView(form, bench, draft, data.findings));
+  const view = $derived(blackView(form, bench, draft, data.findings, data.bench));
   let problem = $state<string>();
   let told = $state<string>();
 

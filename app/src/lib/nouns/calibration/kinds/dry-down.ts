@@ -3,7 +3,7 @@ import { stopsInWords } from '../../../words/fraction.ts';
 import { bodyOf, type Things } from '../changes.ts';
 import { numberField } from '../fields/simple.ts';
 import { paperField } from './common.ts';
-import { sameName } from '../../../words/same-name.ts';
+import { called } from '../../../words/called.ts';
 import { testKind } from './kind.ts';
 
 /** What a paper dries darker. */
@@ -36,7 +36,7 @@ export const dryDown = testKind({
   }),
   changes: ({ stops }, { paper }, { papers }: Things) =>
     papers
-      .filter(({ name }) => sameName(name, paper))
+      .filter((one) => one === called(papers, paper))
       .map((kept) => ({
         label: `Write it on ${kept.name}`,
         done: `${kept.name} dries ${stops.toFixed(2)} stop darker.`,

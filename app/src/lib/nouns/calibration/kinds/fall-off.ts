@@ -2,7 +2,7 @@ import { defaultPaper, fallOffFromGrey } from '@katachron/core';
 import { stopsInWords } from '../../../words/fraction.ts';
 import { bodyOf, type Things } from '../changes.ts';
 import { numberField, textField } from '../fields/simple.ts';
-import { sameName } from '../../../words/same-name.ts';
+import { called } from '../../../words/called.ts';
 import { testKind } from './kind.ts';
 
 const density = (label: string, title: string, example: number) =>
@@ -55,7 +55,7 @@ export const fallOff = testKind({
     stops <= 0
       ? []
       : enlargers
-          .filter(({ name }) => sameName(name, enlarger))
+          .filter((one) => one === called(enlargers, enlarger))
           .map((kept) => ({
             label: `Write it on ${kept.name} at f/${aperture}`,
             done: `${kept.name} lacks ${stops.toFixed(2)} stop in the corners at f/${aperture}.`,

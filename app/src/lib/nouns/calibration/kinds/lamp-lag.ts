@@ -2,7 +2,7 @@ import { withinText } from '../../../words/certain.ts';
 import { knownLag, worthOfGlow } from '@katachron/core';
 import { numberField, optional, textField, timeField } from '../fields/simple.ts';
 import { bodyOf, type Things } from '../changes.ts';
-import { sameName } from '../../../words/same-name.ts';
+import { called } from '../../../words/called.ts';
 import { testKind } from './kind.ts';
 
 /** Light that a lamp loses at each firing. */
@@ -82,7 +82,7 @@ export const lampLag = testKind({
   },
   changes: ({ lagSeconds }, { enlarger }, { enlargers }: Things) =>
     enlargers
-      .filter(({ name }) => sameName(name, enlarger))
+      .filter((one) => one === called(enlargers, enlarger))
       .map((kept) => ({
         label: `Write it on ${kept.name}`,
         done: `${kept.name} has a lag of ${lagSeconds.toFixed(2)} s now.`,

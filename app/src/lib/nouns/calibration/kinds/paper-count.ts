@@ -1,7 +1,7 @@
 import { withinText } from '../../../words/certain.ts';
 import { NINETY_FIVE, countedRange, contrastSet } from '@katachron/core';
 import { attempt } from '../../../words/attempt.ts';
-import { sameName } from '../../../words/same-name.ts';
+import { called } from '../../../words/called.ts';
 import { bodyOf, type Things } from '../changes.ts';
 import { numberField, optional, textField } from '../fields/simple.ts';
 import { paperField } from './common.ts';
@@ -66,7 +66,7 @@ export const paperCount = testKind({
   },
   changes: ({ range, deviation }, { paper, setting }, { papers }: Things) =>
     papers
-      .filter(({ name }) => sameName(name, paper))
+      .filter((one) => one === called(papers, paper))
       .flatMap((kept) => {
         const meant = attempt(() => settingMeant(kept.contrastSetId, setting)).value;
         if (!meant) return [];

@@ -17,7 +17,7 @@ import { bodyOf, type Things } from '../changes.ts';
 import { choiceField, numberField, textField, timeField } from '../fields/simple.ts';
 import { columnsField } from '../fields/tables.ts';
 import { paperField } from './common.ts';
-import { sameName } from '../../../words/same-name.ts';
+import { called } from '../../../words/called.ts';
 import { settingMeant } from './setting-meant.ts';
 import { testKind } from './kind.ts';
 import {
@@ -222,7 +222,7 @@ export const paperTablet = testKind({
     { papers }: Things,
   ) => {
     if (dMax < LEAST_BLACK || dMin > 0.2) return [];
-    const kept = papers.find(({ name }) => sameName(name, paper));
+    const kept = called(papers, paper);
     const rounded = (value: number, digits: number) => Number(value.toFixed(digits));
     const body: PaperBody = {
       ...(kept ? bodyOf(kept) : { name: paper, base: 'resin-coated' as const, note: '' }),

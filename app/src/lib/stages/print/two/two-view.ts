@@ -12,7 +12,7 @@ import {
 import type { Enlarger } from '../../../nouns/enlarger/contract.ts';
 import type { PaperThing } from '../../../nouns/paper/contract.ts';
 import { paperFacts } from '../../../nouns/paper/facts.ts';
-import { sameName } from '../../../words/same-name.ts';
+import { called } from '../../../words/called.ts';
 import type {
   PlacedOfTwo,
   SideOfTwo,
@@ -40,8 +40,10 @@ export interface CellShown {
 }
 
 export function lampOf({ enlarger }: TwoNegativesBody, { enlargers }: TwoShelves) {
-  const { lagSeconds, timerStepSeconds } = enlargers.find(({ name }) => sameName(name, enlarger))
-    ?.lamp ?? { lagSeconds: 0, timerStepSeconds: 0.1 };
+  const { lagSeconds, timerStepSeconds } = called(enlargers, enlarger)?.lamp ?? {
+    lagSeconds: 0,
+    timerStepSeconds: 0.1,
+  };
   return { lagSeconds, timerStepSeconds };
 }
 

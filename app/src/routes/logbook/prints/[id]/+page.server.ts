@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { printsInHand } from '$lib/nouns/in-hand/store.server.ts';
 import { prints } from '$lib/nouns/print/store.server.ts';
-import { sameName } from '$lib/words/same-name.ts';
+import { called } from '$lib/words/called.ts';
 import { trayEventsOf } from '$lib/nouns/print/trays.server.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
 import { rollOfPrint } from '$lib/stages/logbook/history.server.ts';
@@ -23,7 +23,7 @@ export async function load({ params }) {
       picturesOf([{ kind: 'print', entry: print }]),
     ]),
   );
-  const base = papers.find(({ name }) => sameName(name, print.setup.paper))?.base;
+  const base = called(papers, print.setup.paper)?.base;
   return {
     ...{ print, inHand, roll: roll ?? null, picture: parts[id] ?? null },
     trays: Object.fromEntries(

@@ -22,7 +22,7 @@
   $effect.pre(() => {
     draft.flashTest ??= emptyFlash();
   });
-  const view = $derived(flashPageView(form, bench, draft, data.findings, data.tests));
+  const view = $derived(flashPageView(form, bench, draft, data.findings, data.tests, print.bench));
   let problem = $state<string>();
   let told = $state<string>();
 

@@ -15,7 +15,7 @@
   const proof = new ProofInHand();
   const draft = $derived(draftIn(setup));
   const bench = $derived(printView(draft, data.bench));
-  const view = $derived(blackView(proof.form, bench, draft, data.findings));
+  const view = $derived(blackView(proof.form, bench, draft, data.findings, data.bench));
   const rollTitle = $derived(data.rolls.find(({ id }) => id === proof.form.rollId)?.title ?? '');
   // svelte-ignore state_referenced_locally
   const of = new FireOfProof(

@@ -9,6 +9,7 @@
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import { shelfForm } from '$lib/kit/shelf-form.svelte.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
+  import { formerWords } from '$lib/words/called.ts';
 
   const { data } = $props();
   const shelf = shelfForm({
@@ -62,6 +63,9 @@
 
 <PrintPages />
 <h1 class="heading break-words">{data.enlarger?.name ?? 'New enlarger'}</h1>
+{#if data.enlarger?.formerNames}<p class="mt-1 break-words text-soft">
+    {formerWords(data.enlarger)}
+  </p>{/if}
 <p class="mt-3 text-lg leading-loose text-soft">
   It is an
   <SlotChoice label="The kind of light" bind:value={form.source} options={lightSources} />

@@ -19,6 +19,7 @@
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import { shelfForm } from '$lib/kit/shelf-form.svelte.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
+  import { formerWords } from '$lib/words/called.ts';
 
   const { data } = $props();
   const shelf = shelfForm({
@@ -72,6 +73,9 @@
 
 <PrintPages />
 <h1 class="heading break-words">{data.paper?.name ?? 'New paper'}</h1>
+{#if data.paper?.formerNames}<p class="mt-1 break-words text-soft">
+    {formerWords(data.paper)}
+  </p>{/if}
 <p class="mt-2 text-lg leading-loose text-soft">
   It is
   <SlotChoice
