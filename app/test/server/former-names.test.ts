@@ -12,6 +12,15 @@ import { shelfStores } from '../../src/lib/nouns/shelves.server.ts';
 import { findingFor } from '../../src/lib/stages/print/findings.ts';
 import { benchFor } from '../../src/lib/stages/print/load.server.ts';
 import { teachers } from '../../src/lib/stages/print/session.ts';
+import { ownCurves } from '../../src/lib/nouns/calibration/own-curves.ts';
+import { recipeFromTest } from '../../src/lib/nouns/calibration/kinds/recipe-from-test.ts';
+import { recipeExample } from '../../src/lib/nouns/recipe/contract.ts';
+import { exchange } from '../../src/lib/nouns/recipe/exchange.server.ts';
+import { filmNow, filmsOf, underFilmsNow } from '../../src/lib/nouns/recipe/films.ts';
+import { recipesFor } from '../../src/lib/nouns/recipe/for-roll.ts';
+import { recipes } from '../../src/lib/nouns/recipe/store.server.ts';
+import { rollExample, type Roll } from '../../src/lib/nouns/roll/contract.ts';
+import { demoCalibrations } from '../../src/lib/server/seeds/calibrations.ts';
 import { stripRead } from '../samples.ts';
 import { freshDatabase } from './database.ts';
 
@@ -90,5 +99,49 @@ describe('a paper and an enlarger under another name', () => {
     );
     // A second box of a name that stands there is nobody's business.
     await papers.put(randomUUID(), { ...paperExample, name: 'Sluice pearl' });
+  });
+});
+
+describe('a film under another name', () => {
+  const film = 'Ashlar 125';
+  const recipe = { ...recipeExample, film };
+  const roll = { ...rollExample, recipe: { ...rollExample.recipe!, film } } as never as Roll;
+
+  it('keeps its rolls, its curve and its tests once no recipe bears the old one', async () => {
+    const [one, two] = [randomUUID(), randomUUID()];
+    await recipes.put(one, recipe);
+    await recipes.put(two, { ...recipe, developer: 'Tansy' });
+    await recipes.put(one, { ...recipe, film: 'Ashlar 100' }, 1);
+    const names = async () => filmsOf(await recipes.all());
+    // As long as another recipe is for it, that one is the film of its name.
+    expect(filmNow(await names(), film)).toBe(film);
+    expect(recipesFor(await recipes.all(), roll).map(({ id }) => id)).toEqual([two]);
+    await recipes.put(two, { ...recipe, developer: 'Tansy', film: 'Ashlar 100' }, 1);
+    expect(filmNow(await names(), film)).toBe('Ashlar 100');
+    const fitting = recipesFor(await recipes.all(), roll).map(({ id }) => id);
+    expect(fitting.toSorted()).toEqual([one, two].toSorted());
+
+    const densities = demoCalibrations.find(({ body }) => body.kind === 'film-densities')!.body;
+    const old = [{ ...densities, id: 'x', version: 1, given: { ...densities.given, film } }];
+    const curves = ownCurves(underFilmsNow(old, await names()));
+    expect(curves.map((curve) => curve.film)).toEqual(['Ashlar 100']);
+    expect(curves[0]!.character).toEqual(ownCurves(old)[0]!.character);
+
+    const known = await recipes.all();
+    const [change] = recipeFromTest({ recipes: known, papers: [], enlargers: [] }, film, {
+      ...{ exposureIndex: 80, evidence: 'A test' },
+    });
+    expect(change!.body).toMatchObject({ film: 'Ashlar 100', exposureIndex: 80 });
+  });
+
+  it('is the same recipe for a file that knows nothing of it', async () => {
+    const id = randomUUID();
+    await recipes.put(id, { ...recipe, film: 'Pumice' });
+    await recipes.put(id, { ...recipe, film: 'Pumice 50' }, 1);
+    expect(await recipes.find(id)).toMatchObject({ formerFilms: ['Pumice'] });
+    const found = await exchange([{ line: 1, value: { ...recipe, film: 'Pumice 50' } }], [], {
+      ...{ keep: false, replace: false },
+    });
+    expect(found).toMatchObject({ fresh: [], same: 1, differing: [] });
   });
 });

@@ -13,6 +13,7 @@ import {
   version,
   volumeMl,
 } from '../../kit/fields.ts';
+import { MOST_FORMER_NAMES } from '../../words/called.ts';
 
 const sources: readonly RecipeSource[] = ['data-sheet', 'own-test', 'guess'];
 
@@ -60,6 +61,13 @@ export const Reuse = Type.Unsafe<ReuseRule>({
 export const RecipeBody = Type.Object(
   {
     film: text('The film', 80, 1),
+    /** What the film was called before: tests and rolls keep the name as it was. Kept by the server at each change of it. */
+    formerFilms: Type.Optional(
+      Type.Array(text('A former name of the film', 80, 1), {
+        title: 'The former names of the film',
+        maxItems: MOST_FORMER_NAMES,
+      }),
+    ),
     boxSpeed: filmSpeed('The box speed'),
     developer: text('The developer', 80, 1),
     /** The developer in the cupboard; what was written down before there was one is matched by its name. */

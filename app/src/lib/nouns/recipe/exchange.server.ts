@@ -91,10 +91,10 @@ async function compare(lines: readonly ReadLine[], problems: readonly LineProble
   };
 }
 
-/** What an empty note or list says is what none says. */
+/** What an empty note or list says is what none says; what the film was called before is nothing of a recipe's. */
 const sameRecipe = (one: RecipeBody, other: RecipeBody) =>
   isDeepStrictEqual(withoutEmpty(one), withoutEmpty(other));
-function withoutEmpty(body: RecipeBody) {
+function withoutEmpty({ formerFilms: _before, ...body }: RecipeBody) {
   const told = Object.entries(body).filter(
     ([, value]) => value !== undefined && value !== '' && value !== false && !isEmptyList(value),
   );

@@ -1,5 +1,6 @@
 import type { Roll } from '../roll/contract.ts';
 import { filmOf } from '../roll/film-of.ts';
+import { filmNow, filmsOf } from './films.ts';
 import type { Recipe } from './contract.ts';
 
 /** The recipe whose speed is nearest; of equals the first. */
@@ -14,7 +15,8 @@ const plainName = (film: string) => film.trim().replace(/\s+/g, ' ').toLowerCase
 export function recipesFor(recipes: readonly Recipe[], roll: Roll | undefined): readonly Recipe[] {
   if (!roll) return recipes;
   const film = plainName(filmOf(roll).film);
-  return recipes.filter((recipe) => plainName(recipe.film) === film);
+  const now = plainName(filmNow(filmsOf(recipes), film));
+  return recipes.filter((recipe) => [film, now].includes(plainName(recipe.film)));
 }
 
 /** The recipe in force: the one chosen, as long as it is for the film; otherwise the nearest in speed; none where there is none. */

@@ -1,4 +1,6 @@
 import { developedTests } from '$lib/nouns/calibration/kinds/index.ts';
+import { filmNow, filmsOf, underFilmsNow } from '$lib/nouns/recipe/films.ts';
+import { recipes } from '$lib/nouns/recipe/store.server.ts';
 import { testRuns } from '$lib/nouns/roll/test-runs.server.ts';
 import { forPage } from '$lib/server/page.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
@@ -7,8 +9,16 @@ import { shelfStores } from '$lib/nouns/shelves.server.ts';
 export async function load({ params, url }) {
   const fromRoll = url.searchParams.get('roll');
   if (!developedTests.includes(params.kind)) return { found: [], runs: [], fromRoll: null };
-  const [calibrations, runs] = await forPage(() =>
-    Promise.all([shelfStores.calibrations.all(), testRuns()]),
+  const [calibrations, runs, known] = await forPage(() =>
+    Promise.all([shelfStores.calibrations.all(), testRuns(), recipes.all()]),
   );
-  return { found: calibrations.filter(({ kind }) => kind === 'reciprocity'), runs, fromRoll };
+  const films = filmsOf(known);
+  return {
+    found: underFilmsNow(
+      calibrations.filter(({ kind }) => kind === 'reciprocity'),
+      films,
+    ),
+    runs: runs.map((run) => ({ ...run, film: filmNow(films, run.film) })),
+    fromRoll,
+  };
 }

@@ -1,5 +1,7 @@
 import { forPage } from '$lib/server/page.ts';
 import { ownCurves } from '$lib/nouns/calibration/own-curves.ts';
+import { filmNow, filmsOf, underFilmsNow } from '$lib/nouns/recipe/films.ts';
+import { recipes } from '$lib/nouns/recipe/store.server.ts';
 import { sameName } from '$lib/words/same-name.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
 
@@ -10,8 +12,12 @@ const MOST = 3;
 export async function load({ url }) {
   const asked = Math.round(Number(url.searchParams.get('stops') ?? 1));
   const stops = Number.isFinite(asked) ? Math.min(MOST, Math.max(LEAST, asked)) : 1;
-  const curves = ownCurves(await forPage(() => shelfStores.calibrations.all()));
-  const film = url.searchParams.get('film') ?? '';
+  const [calibrations, known] = await forPage(() =>
+    Promise.all([shelfStores.calibrations.all(), recipes.all()]),
+  );
+  const films = filmsOf(known);
+  const curves = ownCurves(underFilmsNow(calibrations, films));
+  const film = filmNow(films, url.searchParams.get('film') ?? '');
   return {
     ...{ stops, least: LEAST, most: MOST, curves },
     film: curves.find((curve) => sameName(curve.film, film))?.film ?? '',

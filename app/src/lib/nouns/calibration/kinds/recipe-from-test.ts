@@ -1,6 +1,7 @@
 import { LEAST_APART_C, filmTime } from '@katachron/core';
 import { attempt } from '../../../words/attempt.ts';
 import type { RecipeBody } from '../../recipe/contract.ts';
+import { filmNow, filmsOf } from '../../recipe/films.ts';
 import { bodyOf, type Change, type Things } from '../changes.ts';
 import { sameName } from '../../../words/same-name.ts';
 import type { DevelopedIn } from './developed-in.ts';
@@ -26,7 +27,8 @@ const MOST_PERCENT = 200;
  * The recipes that a film's test can be written as: each of the film's own ones, with its developer and agitation, at the
  * tested EI and with the tested time. One that came of a test before, at that EI, is changed; otherwise there is a new one.
  */
-export function recipeFromTest({ recipes }: Things, film: string, found: FromTest): Change[] {
+export function recipeFromTest({ recipes }: Things, name: string, found: FromTest): Change[] {
+  const film = filmNow(filmsOf(recipes), name);
   const tested = found.in;
   const own = recipes.filter(
     (recipe) =>

@@ -1,5 +1,6 @@
 import { developedTests } from '$lib/nouns/calibration/kinds/index.ts';
 import { sameName } from '$lib/words/same-name.ts';
+import { filmNow, filmsOf } from '$lib/nouns/recipe/films.ts';
 import { recipes } from '$lib/nouns/recipe/store.server.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
 import { forPage } from '$lib/server/page.ts';
@@ -11,7 +12,9 @@ export async function load({ url }) {
   const [holders, known] = await forPage(() =>
     Promise.all([shelfStores.holders.all(), film === '' ? [] : recipes.all()]),
   );
-  const boxSpeed = known.find((recipe) => sameName(recipe.film, film))?.boxSpeed;
+  const boxSpeed = known.find((recipe) =>
+    sameName(recipe.film, filmNow(filmsOf(known), film)),
+  )?.boxSpeed;
   return {
     holders,
     begun: developedTests.includes(test)

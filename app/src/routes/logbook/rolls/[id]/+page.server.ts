@@ -1,6 +1,8 @@
 import { frameParts } from '$lib/nouns/proof/cells.ts';
 import { ownCurves } from '$lib/nouns/calibration/own-curves.ts';
 import { testKindOf } from '$lib/nouns/calibration/kinds/index.ts';
+import { filmNow, filmsOf, underFilmsNow } from '$lib/nouns/recipe/films.ts';
+import { recipes } from '$lib/nouns/recipe/store.server.ts';
 import { sameName } from '$lib/words/same-name.ts';
 import { filmOf } from '$lib/nouns/roll/film-of.ts';
 import { forPage } from '$lib/server/page.ts';
@@ -10,15 +12,19 @@ import { load as loadRun } from '../../../film/run/[id]/+page.server.ts';
 
 export async function load(event: Parameters<typeof loadRun>[0]) {
   const { run } = await loadRun(event);
-  const [prints, proof, calibrations] = await forPage(() =>
+  const [prints, proof, calibrations, known] = await forPage(() =>
     Promise.all([
       printsOfRoll(run.roll),
       shelfStores.proofs.find(run.roll.id),
       shelfStores.calibrations.all(),
+      recipes.all(),
     ]),
   );
-  const { film } = filmOf(run.roll);
-  const curve = ownCurves(calibrations).find((own) => sameName(own.film, film))?.character;
+  const films = filmsOf(known);
+  const film = filmNow(films, filmOf(run.roll).film);
+  const curve = ownCurves(underFilmsNow(calibrations, films)).find((own) =>
+    sameName(own.film, film),
+  )?.character;
   const tests = calibrations
     .filter(({ runs }) => runs?.some(({ id }) => id === run.roll.id))
     .map(({ id, name, kind }) => ({ id, name: `${testKindOf(kind)?.name ?? kind}: ${name}` }));
