@@ -3,6 +3,9 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { ROLL_EQUIVALENT_CM2 } from '@katachron/core';
 import { addEntry, entriesOf } from '../../src/lib/nouns/bath/entries.server.ts';
 import { inHandExample } from '../../src/lib/nouns/in-hand/contract.ts';
+import { proofExample } from '../../src/lib/nouns/proof/contract.ts';
+import { twoNegativesExample } from '../../src/lib/nouns/two-negatives/contract.ts';
+import { findingExample } from '../../src/lib/nouns/finding/contract.ts';
 import { printExample, type PrintBody } from '../../src/lib/nouns/print/contract.ts';
 import type { ProcessEvent } from '../../src/lib/nouns/process/contract.ts';
 import { rollExample } from '../../src/lib/nouns/roll/contract.ts';
@@ -168,6 +171,7 @@ describe('what is put right afterwards', () => {
     const [print, sheetId] = [randomUUID(), randomUUID()];
     const bodyWith = (widthCm: number, heightCm: number) => ({
       ...printExample,
+      strips: [],
       sheets: [
         {
           ...printExample.sheets[0]!,
@@ -209,7 +213,7 @@ describe('a sheet is booked on the baths it went through', () => {
 
   it('when it came out of the last tray, once, its record sent before or after', async () => {
     const [print, sheet] = [randomUUID(), randomUUID()];
-    const body = { ...printExample, sheets: [sheetOf(sheet)] };
+    const body = { ...printExample, strips: [], sheets: [sheetOf(sheet)] };
     await tray(sheet, { kind: 'poured-in', stepId: 'print-developer' });
     await tray(sheet, { kind: 'poured-in', stepId: 'print-short-fix' });
     await call(PUT_PRINT, { params: { id: print }, body });
@@ -241,7 +245,62 @@ describe('a sheet is booked on the baths it went through', () => {
     expect(await booked(developer, print)).toEqual({ lines: 0, cm2: 0 });
     await keep('made', { 'if-match': etag! });
     await keep('made', { 'if-match': etag! });
-    expect((await booked(developer, print)).lines).toBe(1);
-    expect((await booked(fixer, print)).cm2).toBeCloseTo(area, 6);
+    // Its strip went through the same trays before: a quarter of a sheet.
+    expect((await booked(developer, print)).lines).toBe(2);
+    expect((await booked(fixer, print)).cm2).toBeCloseTo(1.25 * area, 6);
+  });
+
+  it('the strips of a print with it, each a quarter of a sheet, through developer and short fix', async () => {
+    const [print, sheet] = [randomUUID(), randomUUID()];
+    const [strip] = printExample.strips;
+    const body = { ...printExample, strips: [strip!, strip!, strip!], sheets: [sheetOf(sheet)] };
+    await call(PUT_PRINT, { params: { id: print }, body });
+    expect((await booked(fixer, print)).cm2).toBeCloseTo(1.75 * area, 6);
+    const entry = (await ledger(fixer)).find((one) => one.of?.name.endsWith(', strips'));
+    expect(entry).toMatchObject({ of: { id: print }, sheets: { count: 3, widthCm: 5.075 } });
+    // A strip that is taken off the record comes off the bath.
+    const headers = { 'if-match': '"1"' };
+    await call(PUT_PRINT, { params: { id: print }, headers, body: { ...body, strips: [strip!] } });
+    expect((await booked(fixer, print)).cm2).toBeCloseTo(1.25 * area, 6);
+  });
+});
+
+describe('paper beside a print of its own', () => {
+  const through = (widthCm: number, heightCm: number) => ({
+    ...{ widthCm, heightCm },
+    baths: [{ place: 'print-fix' as const, id: fixer, name: 'The fixer' }],
+  });
+
+  it('a proof is booked with its roll’s record, and comes off with it', async () => {
+    const [roll, sheet] = [randomUUID(), randomUUID()];
+    const made = {
+      ...{ id: sheet, exposedAtMs: 1_768_600_000_000, firings: [], setup: findingExample.setup },
+      baths: through(20, 25),
+    };
+    await shelfStores.proofs.put(roll, { ...proofExample, sheets: [made] });
+    expect(await booked(fixer, roll)).toEqual({ lines: 1, cm2: 500 });
+    await shelfStores.proofs.put(roll, { ...proofExample, sheets: [] }, 1);
+    expect(await booked(fixer, roll)).toEqual({ lines: 2, cm2: 0 });
+  });
+
+  it('a sheet of two negatives once both are on it, its grid at once', async () => {
+    const print = randomUUID();
+    const exposure = () => ({ id: randomUUID(), atMs: 1_768_600_000_000, firings: [] });
+    const grid = {
+      ...{ id: randomUUID(), atMs: 1, aSeconds: [4, 8], bSeconds: [4, 8, 16] },
+      baths: through(10, 25),
+    };
+    const a = { number: 1, a: exposure() };
+    const waiting = { ...twoNegativesExample, tests: [grid], sheets: [a] };
+    await shelfStores['two-negatives'].put(print, waiting);
+    expect(await booked(fixer, print)).toEqual({ lines: 1, cm2: 250 });
+    const both = { ...waiting, sheets: [{ ...a, b: exposure(), baths: through(20, 25) }] };
+    await shelfStores['two-negatives'].put(print, both, 1);
+    expect(await booked(fixer, print)).toEqual({ lines: 2, cm2: 750 });
+    // Heard twice it is there once.
+    await shelfStores['two-negatives'].put(print, both, 1);
+    expect((await booked(fixer, print)).lines).toBe(2);
+    await shelfStores['two-negatives'].put(print, { ...both, sheets: [a] }, 2);
+    expect((await booked(fixer, print)).cm2).toBe(250);
   });
 });

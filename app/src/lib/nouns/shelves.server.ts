@@ -1,5 +1,5 @@
 import type { ModelStatic, Transaction } from 'sequelize';
-import { bookColourPrint } from './bath/book.server.ts';
+import { bookColourPrint, bookProof, bookTwoNegatives } from './bath/book.server.ts';
 import { withFormerNames } from './former-names.server.ts';
 import { type ShelfBodies } from './shelves.ts';
 import { shelfNames, type ShelfName } from './shelf-names.ts';
@@ -30,6 +30,8 @@ const settled: { readonly [Name in ShelfName]?: Settled<Name> } = {
 /** What follows from a write, where something does. */
 const follows: { readonly [Name in ShelfName]?: Follows<Name> } = {
   'colour-prints': bookColourPrint,
+  'two-negatives': bookTwoNegatives,
+  proofs: bookProof,
 };
 
 function shelf<Name extends ShelfName>(name: Name) {

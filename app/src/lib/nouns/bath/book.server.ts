@@ -1,16 +1,19 @@
 import { literal, type Transaction } from 'sequelize';
 import { eventsThatCount, filmArea, type ProcessRecord } from '@katachron/core';
 import { isDeepStrictEqual } from 'node:util';
+import { v5 as nameId } from 'uuid';
 import { database } from '../../server/database/connection.ts';
 import { models } from '../../server/database/models.ts';
 import { printsInHand } from '../in-hand/store.server.ts';
 import type { Print } from '../print/contract.ts';
 import { trayEventsOf } from '../print/trays.server.ts';
 import type { ColourPrintBody } from '../colour-print/contract.ts';
+import type { ProofBody } from '../proof/contract.ts';
 import type { RollBody } from '../roll/contract.ts';
+import type { TwoNegativesBody } from '../two-negatives/contract.ts';
 import { book, type Passage } from './booking.server.ts';
 import { bathPlace } from './places.ts';
-import type { Through } from './through.ts';
+import type { PaperThrough, Through } from './through.ts';
 
 /** The baths of the places that were reached, each once: a sheet that is fixed twice in one bath fills it once. */
 const reached = (baths: Through, kinds: readonly string[]): string[] => [
@@ -54,12 +57,12 @@ export async function bookRun(
  */
 export async function bookPrint(print: Print): Promise<void> {
   const sheets = print.sheets.filter(({ baths }) => baths !== undefined);
-  if (sheets.length === 0) return;
   const [events, inHand] = await Promise.all([
     trayEventsOf(sheets.map(({ id }) => id)),
     printsInHand.find(print.id),
   ]);
   const isMade = !inHand || inHand.state === 'made';
+  await bookStrips(print, isMade);
   for (const { id: sheetId, baths, exposedAtMs } of sheets) {
     const { widthCm, heightCm, baths: through } = baths!;
     const counting = eventsThatCount(events[sheetId] ?? []);
@@ -83,34 +86,92 @@ export async function bookPrint(print: Print): Promise<void> {
   }
 }
 
-/**
- * Books the sheets of a colour print on the baths of its drum, as they were written down; what was taken back is taken back there
- * too. Only what changed is looked at.
- */
-export async function bookColourPrint(
-  before: ColourPrintBody | undefined,
-  { id, name, tests }: ColourPrintBody & { readonly id: string },
+/** A strip as it is cut from a sheet, of its area. */
+const STRIP_OF_SHEET = 1 / 4;
+/** Where a strip goes through: it is looked at after a short fix, and thrown away. */
+const STRIP_KINDS = ['print-developer', 'print-stop', 'print-short-fix'];
+/** The entry of a print's strips has an id of its own (RFC 9562, version 5). */
+const STRIPS = '0f6a0c3e-58a1-5f0e-8a5d-2c8f5d8f7b19';
+
+/** Books what a print's strips were, once it is made: through the baths of its sheets, each a quarter of one. */
+async function bookStrips({ id, title, strips, sheets, madeAtMs }: Print, isMade: boolean) {
+  const baths = sheets.find((sheet) => sheet.baths)?.baths;
+  const [count, widthCm] = [strips.length, (baths?.widthCm ?? 0) * STRIP_OF_SHEET];
+  const passage: Passage | undefined =
+    isMade && baths && count > 0
+      ? {
+          of: { kind: 'print', id, name: `${title.slice(0, 110)}, strips` },
+          medium: 'paper',
+          areaCm2: count * widthCm * baths.heightCm,
+          atMs: madeAtMs,
+          went: { sheets: { count, widthCm, heightCm: baths.heightCm } },
+          bathIds: reached(baths.baths, STRIP_KINDS),
+        }
+      : undefined;
+  await database().transaction((transaction) => book(nameId(id, STRIPS), passage, transaction));
+}
+
+/** Paper that went through baths as they were written down with it. */
+interface Passed {
+  readonly id: string;
+  readonly atMs: number;
+  readonly baths?: PaperThrough | undefined;
+}
+
+/** Books paper on its baths, and takes back what is not on record any more. Only what changed is looked at. */
+async function bookPassed(
+  of: Passage['of'],
+  before: readonly Passed[],
+  now: readonly Passed[],
   transaction: Transaction,
 ): Promise<void> {
-  const were = new Map(before?.tests.map((test) => [test.id, test]));
-  for (const { id: testId, atMs, baths } of tests) {
-    const was = were.get(testId);
-    were.delete(testId);
+  const were = new Map(before.map((paper) => [paper.id, paper]));
+  for (const { id, atMs, baths } of now) {
+    const was = were.get(id);
+    were.delete(id);
     if (isDeepStrictEqual(was?.baths, baths)) continue;
     const passage: Passage | undefined = baths && {
-      of: { kind: 'colour-print', id, name },
-      medium: 'paper',
-      areaCm2: baths.widthCm * baths.heightCm,
-      atMs,
+      ...{ of, atMs, medium: 'paper', areaCm2: baths.widthCm * baths.heightCm },
       went: { sheets: { count: 1, widthCm: baths.widthCm, heightCm: baths.heightCm } },
       bathIds: baths.baths.map((bath) => bath.id),
     };
-    await book(testId, passage, transaction);
+    await book(id, passage, transaction);
   }
   for (const gone of were.values()) {
     if (gone.baths) await book(gone.id, undefined, transaction);
   }
 }
+
+/** A thing whose paper is written down with the baths that it went through. */
+const bookPaperOf =
+  <Body extends { readonly name: string }>(
+    kind: Passage['of']['kind'],
+    passed: (body: Body) => readonly Passed[],
+  ) =>
+  (before: Body | undefined, now: Body & { readonly id: string }, transaction: Transaction) =>
+    bookPassed(
+      { kind, id: now.id, name: now.name },
+      before ? passed(before) : [],
+      passed(now),
+      transaction,
+    );
+
+/** The drum's baths, sheet by sheet and ring-around by ring-around. */
+export const bookColourPrint = bookPaperOf<ColourPrintBody>('colour-print', ({ tests }) => tests);
+
+/** Grids, and sheets once both negatives are on them: until then they wait in the dark. */
+export const bookTwoNegatives = bookPaperOf<TwoNegativesBody>(
+  'two-negatives',
+  ({ tests, sheets = [] }) => [
+    ...tests,
+    ...sheets.flatMap(({ a, b, baths }) => (b ? [{ id: a.id, atMs: b.atMs, baths }] : [])),
+  ],
+);
+
+/** A roll's proofs, with the strips that were made for them. */
+export const bookProof = bookPaperOf<ProofBody>('proof', ({ sheets = [] }) =>
+  sheets.map(({ id, exposedAtMs, baths }) => ({ id, atMs: exposedAtMs, baths })),
+);
 
 /** Books the print that has this sheet; its record may not be there yet, and then it books when it comes. */
 export async function bookSheet(sheetId: string): Promise<void> {

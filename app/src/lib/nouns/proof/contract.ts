@@ -1,5 +1,6 @@
 import Type, { type Static } from 'typebox';
 import { count, instantMs, oneOf, stops, text, uuid, version } from '../../kit/fields.ts';
+import { PaperThrough } from '../bath/through.ts';
 import { FindingBody } from '../finding/contract.ts';
 import { GivenFiring, switchedBy } from '../print/sheet.ts';
 import { fourCorners } from '../picture/contract.ts';
@@ -16,6 +17,8 @@ export const ProofSheet = Type.Object(
     switchedBy: Type.Optional(switchedBy),
     firings: Type.Array(GivenFiring, { title: 'Its firings', maxItems: 200 }),
     setup: FindingBody.properties.setup,
+    /** The trays' baths, and its size: as much is booked on them. */
+    baths: Type.Optional(PaperThrough),
   },
   { title: 'A proof sheet', additionalProperties: false },
 );

@@ -10,6 +10,7 @@ import {
   uuid,
   version,
 } from '../../kit/fields.ts';
+import { PaperThrough } from '../bath/through.ts';
 import { fourCorners } from '../picture/contract.ts';
 import { LONGEST_SIDE, pictureKinds } from '../picture/kinds.ts';
 import { GivenFiring } from '../print/sheet.ts';
@@ -104,6 +105,8 @@ const Grid = Type.Object(
       minItems: 3,
       maxItems: 3,
     }),
+    /** The trays' baths, and how much of a sheet the two strips are: as much is booked on them. */
+    baths: Type.Optional(PaperThrough),
     picked: Type.Optional(
       Type.Object(
         { a: count('The strip', 1), b: count('The part of it', 2) },
@@ -131,6 +134,8 @@ const SheetOfTwo = Type.Object(
     number: count('The number of the sheet', MOST_SHEETS_OF_TWO, 1),
     a: exposure('The exposure of A'),
     b: Type.Optional(exposure('The exposure of B')),
+    /** The trays' baths, and its size: as much is booked on them once both are on it. */
+    baths: Type.Optional(PaperThrough),
   },
   { title: 'A sheet', ...closed },
 );

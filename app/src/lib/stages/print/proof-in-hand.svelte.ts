@@ -1,5 +1,6 @@
 import { stripKinds, type LampSwitchId } from '@katachron/core';
 import { keepList, keptList } from '../../kit/kept-list.ts';
+import type { TrayBaths } from './tray-baths.ts';
 import type { Firing } from '../../nouns/in-hand/draft.ts';
 import type { GivenFiring } from '../../nouns/print/sheet.ts';
 import type { ProofSheet } from '../../nouns/proof/contract.ts';
@@ -103,6 +104,8 @@ interface ProofBench {
   readonly lagSeconds: number;
   /** The roll whose frames lie on the paper. */
   readonly rollTitle: string;
+  /** The baths of the trays. */
+  readonly trays: TrayBaths;
 }
 
 /** Its strip, or the sheet itself, under the lamp. */
@@ -180,9 +183,13 @@ export class FireOfProof implements Fireable {
   markOf = (): undefined => undefined;
   readonly inRecord = true;
 
-  /** A proof names no baths. */
-  readonly through = [];
-  readonly bathCautions = [];
+  get through() {
+    return this.#bench().trays.through;
+  }
+
+  get bathCautions() {
+    return this.#bench().trays.cautions;
+  }
 
   /** A strip of a proof is thrown away; the proof goes to its roll's record, with what it really got. */
   exposed(given: readonly GivenFiring[], sheetId: string, atMs: number): void {
@@ -191,6 +198,7 @@ export class FireOfProof implements Fireable {
       {
         ...{ id: sheetId, exposedAtMs: atMs, switchedBy: this.lampBy },
         ...{ firings: [...given], setup: this.#view().setup },
+        ...(this.#bench().trays.sheet && { baths: this.#bench().trays.sheet }),
       },
       this.#bench().rollTitle,
     );

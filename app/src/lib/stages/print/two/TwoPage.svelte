@@ -18,6 +18,8 @@
   import AnotherSizeOfTwo from './AnotherSizeOfTwo.svelte';
   import EdgeOfTwo from './EdgeOfTwo.svelte';
   import GridTable from './GridTable.svelte';
+  import { emptyTrays } from '../tray-baths.ts';
+  import TrayBaths from '../TrayBaths.svelte';
   import HowMany from './HowMany.svelte';
   import { measuredSetting } from '../../../nouns/paper/measured-setting.ts';
   import SideOfTwo from './SideOfTwo.svelte';
@@ -33,6 +35,7 @@
     papers: readonly PaperThing[];
   }
   const { print, enlargers, papers }: Props = $props();
+  const trays = keptState('katachron-trays', emptyTrays());
   const hand = shelfInHand<TwoNegativesBody>('two-negatives', () => print);
   const body = $derived(hand.now);
   const shelves = $derived({ enlargers, papers });
@@ -210,6 +213,7 @@
           ? 'Of the cell that was picked.'
           : 'Each alone: the grid shows what they make together.'}
       </p>
+      <TrayBaths form={trays} />
       <HowMany {body} onset={(change) => void hand.write(change)} {ontrouble} />
       <div class="mt-2"><Steps steps={view.steps} /></div>
     {:else}

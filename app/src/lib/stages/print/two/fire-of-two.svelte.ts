@@ -3,12 +3,17 @@ import type { TwoThing } from '../../../nouns/in-hand/limits.ts';
 import { paperFacts } from '../../../nouns/paper/facts.ts';
 import type { GivenFiring } from '../../../nouns/print/sheet.ts';
 import type { TwoNegativesBody } from '../../../nouns/two-negatives/contract.ts';
+import type { PaperThrough } from '../../../nouns/bath/through.ts';
+import { partOfSheet, type TrayBaths } from '../tray-baths.ts';
 import type { AfterFiring, Fireable } from '../fireable.ts';
 import { FireOfKept } from '../fire-of-kept.svelte.ts';
 import { KeptFiring } from '../kept-firing.svelte.ts';
 import { markOfTwo, waitingForB, withExposed, type TwoExposed } from './two-exposed.ts';
 import { twoLines } from './two-lines.ts';
 import { gridTimes, lampOf, type TwoShelves } from './two-view.ts';
+
+/** How much of a sheet the two strips of a grid take. */
+const GRID_OF_SHEET = 0.5;
 
 const names: Record<TwoThing, string> = {
   'two-grid': 'grid',
@@ -42,8 +47,9 @@ export class FireOfTwo extends FireOfKept<TwoExposed> implements Fireable {
     kept: KeptFiring<TwoExposed>,
     shelves: TwoShelves,
     what: TwoThing,
+    trays: () => TrayBaths,
   ) {
-    super(kept);
+    super(kept, trays);
     this.what = what;
     this.#printId = printId;
     this.back = `/print/two-negatives/${printId}`;
@@ -131,11 +137,19 @@ export class FireOfTwo extends FireOfKept<TwoExposed> implements Fireable {
     };
   }
 
+  /** Two strips of a grid are half a sheet; what has A alone goes through no bath yet. */
+  get #paper(): PaperThrough | undefined {
+    const { sheet } = this.trays!();
+    if (!sheet || this.what === 'two-a') return undefined;
+    return this.what === 'two-grid' ? partOfSheet(sheet, GRID_OF_SHEET) : sheet;
+  }
+
   exposed(given: readonly GivenFiring[], sheetId: string, atMs: number): void {
     const times = this.what === 'two-grid' ? gridTimes(this.#hand.now, this.#shelves) : undefined;
     this.kept.exposed({
       ...{ id: sheetId, what: this.what, atMs, firings: given },
       ...(times && { times }),
+      ...(this.#paper && { baths: this.#paper }),
     });
   }
 }

@@ -1,4 +1,5 @@
 import type { SheetOfTwo, TwoNegativesBody } from '../../../nouns/two-negatives/contract.ts';
+import type { PaperThrough } from '../../../nouns/bath/through.ts';
 import type { GivenFiring } from '../../../nouns/print/sheet.ts';
 import type { TwoThing } from '../../../nouns/in-hand/limits.ts';
 
@@ -8,6 +9,8 @@ export interface TwoExposed {
   readonly what: TwoThing;
   readonly atMs: number;
   readonly firings: readonly GivenFiring[];
+  /** The baths of the trays that it goes through, and its size. */
+  readonly baths?: PaperThrough | undefined;
   /** Of a grid: the times that it was exposed to. */
   readonly times?: { readonly aSeconds: number[]; readonly bSeconds: number[] };
 }
@@ -21,20 +24,25 @@ const isWritten = ({ tests, sheets = [] }: Body, id: string) =>
   tests.some((test) => test.id === id) || sheets.some(({ a, b }) => a.id === id || b?.id === id);
 
 /** What is on record with this exposure; the same one twice is there once. */
-export function withExposed(body: Body, { id, what, atMs, firings, times }: TwoExposed): Body {
+export function withExposed(
+  body: Body,
+  { id, what, atMs, firings, times, baths }: TwoExposed,
+): Body {
   if (isWritten(body, id)) return body;
   const { tests, sheets = [] } = body;
   const given = { id, atMs, firings: [...firings] };
   const [next] = waitingForB(body);
+  const through = baths && { baths };
   const kinds: Record<TwoThing, () => Body> = {
-    'two-grid': () => (times ? { ...body, tests: [...tests, { id, atMs, ...times }] } : body),
+    'two-grid': () =>
+      times ? { ...body, tests: [...tests, { id, atMs, ...times, ...through }] } : body,
     'two-a': () => ({
       ...body,
       sheets: [...sheets, { number: (sheets.at(-1)?.number ?? 0) + 1, a: given }],
     }),
     'two-b': () => ({
       ...body,
-      sheets: sheets.map((sheet) => (sheet === next ? { ...sheet, b: given } : sheet)),
+      sheets: sheets.map((sheet) => (sheet === next ? { ...sheet, b: given, ...through } : sheet)),
     }),
   };
   return kinds[what]();

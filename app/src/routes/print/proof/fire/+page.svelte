@@ -1,5 +1,8 @@
 <script lang="ts">
+  import { page } from '$app/state';
   import { onMount } from 'svelte';
+  import { keptState } from '$lib/kit/kept-state.svelte.ts';
+  import { emptyTrays, trayBaths } from '$lib/stages/print/tray-baths.ts';
   import { cookieNames } from '$lib/kit/cookie.ts';
   import { draftOf } from '$lib/kit/draft.svelte.ts';
   import FirePage from '$lib/stages/print/FirePage.svelte';
@@ -13,6 +16,7 @@
   // svelte-ignore state_referenced_locally
   const setup = draftOf(cookieNames.proof, data.setup, proofCookie);
   const proof = new ProofInHand();
+  const trays = keptState('katachron-trays', emptyTrays());
   const draft = $derived(draftIn(setup));
   const bench = $derived(printView(draft, data.bench));
   const view = $derived(blackView(proof.form, bench, draft, data.findings, data.bench));
@@ -22,7 +26,12 @@
     proof,
     data.what,
     () => view,
-    () => ({ timerStep: bench.timerStep, lagSeconds: bench.lagSeconds, rollTitle }),
+    () => ({
+      timerStep: bench.timerStep,
+      lagSeconds: bench.lagSeconds,
+      rollTitle,
+      trays: trayBaths(trays, page.data.standing ?? []),
+    }),
   );
   /** What was typed and fired lies in this browser: before it is there, nothing is to be fired. */
   let takenUp = $state(false);
