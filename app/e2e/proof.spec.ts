@@ -187,6 +187,10 @@ test('a proof’s strip and the proof itself are fired, and go through the trays
   await page.clock.install();
   await open(page, '/print/proof');
   await fill(page, 'Head height', '52.5 cm');
+  // Its trays' baths and the size of its paper: as much is booked on them.
+  await page.getByRole('button', { name: /^Size of the paper/ }).click();
+  await page.getByRole('radio', { name: /24 × 30\.5 cm/ }).click();
+  await expect(page.getByTestId('through')).toContainText('developer Paper developer of 21');
   const hands = page.getByTestId('hands');
   // Both pages are headed "Proof": the lamp's own is the one with the list.
   const lookOver = async () => {
@@ -248,4 +252,8 @@ test('a proof’s strip and the proof itself are fired, and go through the trays
   await expect(page.getByRole('button', { name: 'Frame 1, pick' })).toBeVisible();
   await page.reload();
   await expect(sheets.getByText(/^Whole sheet, under glass/)).toBeVisible();
+  const roll = new URL(page.url()).pathname.split('/').at(-1)!;
+  await open(page, '/chemistry/baths/3d9a5e10-0c7b-4f26-a1d4-000000000024');
+  const booked = page.locator(`a[href="/logbook/rolls/${roll}"]`);
+  await expect(booked.first()).toContainText('24 × 30.5 cm');
 });

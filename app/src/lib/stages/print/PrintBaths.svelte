@@ -49,7 +49,7 @@
     bind:value={() => draft.paperSize ?? USUAL_SIZE, (id) => (draft.paperSize = id)}
     options={paperSizes}
   />{print.placed.length > 0
-    ? ': as much is booked on its baths when it comes out of the last one.'
+    ? ': as much is booked on its baths when it comes out of the last one, and a quarter of it for each strip once the print is made.'
     : '.'}
 </p>
 {#if print.placed.length > 0}

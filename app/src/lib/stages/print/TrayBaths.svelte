@@ -3,9 +3,13 @@
   import BathsThrough from '../../nouns/bath/BathsThrough.svelte';
   import { paperSizes } from '../../nouns/paper/sizes.ts';
   import SlotChoice from '../../kit/SlotChoice.svelte';
-  import { trayBaths, type TrayForm } from './tray-baths.ts';
+  import { keptState } from '../../kit/kept-state.svelte.ts';
+  import { emptyTrays, trayBaths, type TrayForm } from './tray-baths.ts';
 
-  const { form }: { form: TrayForm } = $props();
+  /** What is booked besides, as ", a grid as half of it". */
+  const { also = '' }: { also?: string } = $props();
+  /** What is fired finds it there. */
+  const form = keptState('katachron-trays', emptyTrays());
   const trays = $derived(trayBaths(form, page.data.standing ?? []));
 </script>
 
@@ -17,7 +21,7 @@
       bind:value={() => trays.size, (id) => (form.size = id)}
       options={paperSizes}
     />{trays.placed.length > 0
-      ? ': as much is booked on its baths once it was exposed, and what a strip takes of it.'
+      ? `: as much is booked on its baths once it was exposed${also}.`
       : '.'}
   </p>
   <BathsThrough

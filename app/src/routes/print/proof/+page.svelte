@@ -19,14 +19,11 @@
   import { blackView } from '$lib/stages/print/proof-view.ts';
   import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
-  import { keptState } from '$lib/kit/kept-state.svelte.ts';
-  import { emptyTrays } from '$lib/stages/print/tray-baths.ts';
   import TrayBaths from '$lib/stages/print/TrayBaths.svelte';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
   import SlotText from '$lib/kit/SlotText.svelte';
 
   const { data } = $props();
-  const trays = keptState('katachron-trays', emptyTrays());
   // The set-up is this page's own from here on.
   // svelte-ignore state_referenced_locally
   const setup = draftOf(cookieNames.proof, data.setup, proofCookie);
@@ -145,7 +142,6 @@
           maxlength={6}
         />{/if}. <ProofSetupLine {setup} bench={data.bench} view={bench} />
     </p>
-    <TrayBaths form={trays} />
     {#if view.trouble}<p class="text-trouble" role="alert">{view.trouble}</p>{/if}
     {#if view.known}<p class="reason" data-testid="known">{view.known}</p>{/if}
     {#if view.seconds.length > 0}
@@ -245,6 +241,7 @@
         </div>
       </div>
     {/if}
+    <TrayBaths />
     <ProofRecord {proof} />
     {#if problem}<p class="mt-2 text-trouble" role="alert">{problem}</p>{/if}
     {#if told}<p class="mt-2" role="status">{told}</p>{/if}

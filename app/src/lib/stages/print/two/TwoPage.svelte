@@ -18,7 +18,6 @@
   import AnotherSizeOfTwo from './AnotherSizeOfTwo.svelte';
   import EdgeOfTwo from './EdgeOfTwo.svelte';
   import GridTable from './GridTable.svelte';
-  import { emptyTrays } from '../tray-baths.ts';
   import TrayBaths from '../TrayBaths.svelte';
   import HowMany from './HowMany.svelte';
   import { measuredSetting } from '../../../nouns/paper/measured-setting.ts';
@@ -35,7 +34,6 @@
     papers: readonly PaperThing[];
   }
   const { print, enlargers, papers }: Props = $props();
-  const trays = keptState('katachron-trays', emptyTrays());
   const hand = shelfInHand<TwoNegativesBody>('two-negatives', () => print);
   const body = $derived(hand.now);
   const shelves = $derived({ enlargers, papers });
@@ -213,7 +211,7 @@
           ? 'Of the cell that was picked.'
           : 'Each alone: the grid shows what they make together.'}
       </p>
-      <TrayBaths form={trays} />
+      <TrayBaths also=", a grid as half of it" />
       <HowMany {body} onset={(change) => void hand.write(change)} {ontrouble} />
       <div class="mt-2"><Steps steps={view.steps} /></div>
     {:else}
