@@ -31,6 +31,14 @@ test('two negatives by keyboard: each alone, the grid, a cell, the plan, another
   await expect(page.getByText('Each alone: the grid shows what they make together.')).toBeVisible();
   await page.getByRole('button', { name: 'The grid is exposed' }).press('Enter');
   await expect(page.getByRole('heading', { name: 'Pick a cell, dry' })).toBeVisible();
+  // Its two strips are booked on the fixer as half a sheet.
+  const fixer = '/api/v1/baths/3d9a5e10-0c7b-4f26-a1d4-000000000026/entries';
+  const booked = async () => {
+    const { entries } = await (await page.request.get(fixer)).json();
+    const own = (one: { of?: { name: string } }) => one.of?.name === 'The yard under smoke';
+    return entries.filter(own).map(({ sheets }: { sheets: object }) => sheets);
+  };
+  await expect.poll(booked).toEqual([{ count: 1, widthCm: 10.15, heightCm: 25.4 }]);
   await pressSpace(page);
   await expect(page.getByRole('alert')).toContainText('Pick the cell that is right, dry.');
   await page.getByRole('button', { name: 'A 12.6 s, B 6.7 s' }).press('Enter');

@@ -4,13 +4,22 @@
   import { paperSizes } from '../../nouns/paper/sizes.ts';
   import SlotChoice from '../../kit/SlotChoice.svelte';
   import { keptState } from '../../kit/kept-state.svelte.ts';
+  import type { PaperThrough } from '../../nouns/bath/through.ts';
   import { emptyTrays, trayBaths, type TrayForm } from './tray-baths.ts';
 
-  /** What is booked besides, as ", a grid as half of it". */
-  const { also = '' }: { also?: string } = $props();
+  interface Props {
+    /** What is booked besides, as ", a grid as half of it". */
+    also?: string;
+    /** What is booked for a sheet. */
+    sheet?: PaperThrough | undefined;
+  }
+  let { also = '', sheet = $bindable() }: Props = $props();
   /** What is fired finds it there. */
   const form = keptState('katachron-trays', emptyTrays());
   const trays = $derived(trayBaths(form, page.data.standing ?? []));
+  $effect(() => {
+    sheet = trays.sheet;
+  });
 </script>
 
 <div data-testid="tray-baths">

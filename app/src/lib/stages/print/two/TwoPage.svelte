@@ -25,7 +25,8 @@
   import { asMeasured, sideSet } from './typed-two.ts';
   import { keptOfTwo } from './fire-of-two.svelte.ts';
   import SheetsOfTwo from './SheetsOfTwo.svelte';
-  import { waitingForB } from './two-exposed.ts';
+  import type { PaperThrough } from '../../../nouns/bath/through.ts';
+  import { gridOf, waitingForB } from './two-exposed.ts';
   import { gridSteps, twoView } from './two-view.ts';
 
   interface Props {
@@ -68,6 +69,8 @@
     },
   ]);
 
+  /** What a sheet is booked as. */
+  let paper = $state.raw<PaperThrough>();
   const noTimes = 'First each negative alone by a strip: type the time that each gets.';
 
   async function fireGrid() {
@@ -77,12 +80,8 @@
 
   /** Under a timer of one's own. */
   async function exposed() {
-    if (!view.times) {
-      hand.problem = noTimes;
-      return;
-    }
-    const { aSeconds, bSeconds } = view.times;
-    const grid = { aSeconds: [...aSeconds], bSeconds: [...bSeconds] };
+    if (!view.times) return void ontrouble(noTimes);
+    const grid = gridOf(view.times, paper);
     await hand.write({ tests: [...body.tests, { ...hand.stampOf(grid), ...grid }] });
   }
 
@@ -211,7 +210,7 @@
           ? 'Of the cell that was picked.'
           : 'Each alone: the grid shows what they make together.'}
       </p>
-      <TrayBaths also=", a grid as half of it" />
+      <TrayBaths bind:sheet={paper} also=", a grid as half of it" />
       <HowMany {body} onset={(change) => void hand.write(change)} {ontrouble} />
       <div class="mt-2"><Steps steps={view.steps} /></div>
     {:else}

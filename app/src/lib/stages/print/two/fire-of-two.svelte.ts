@@ -8,12 +8,15 @@ import { partOfSheet, type TrayBaths } from '../tray-baths.ts';
 import type { AfterFiring, Fireable } from '../fireable.ts';
 import { FireOfKept } from '../fire-of-kept.svelte.ts';
 import { KeptFiring } from '../kept-firing.svelte.ts';
-import { markOfTwo, waitingForB, withExposed, type TwoExposed } from './two-exposed.ts';
+import {
+  GRID_OF_SHEET,
+  markOfTwo,
+  waitingForB,
+  withExposed,
+  type TwoExposed,
+} from './two-exposed.ts';
 import { twoLines } from './two-lines.ts';
 import { gridTimes, lampOf, type TwoShelves } from './two-view.ts';
-
-/** How much of a sheet the two strips of a grid take. */
-const GRID_OF_SHEET = 0.5;
 
 const names: Record<TwoThing, string> = {
   'two-grid': 'grid',

@@ -1,4 +1,5 @@
 import type { SheetOfTwo, TwoNegativesBody } from '../../../nouns/two-negatives/contract.ts';
+import { partOfSheet } from '../tray-baths.ts';
 import type { PaperThrough } from '../../../nouns/bath/through.ts';
 import type { GivenFiring } from '../../../nouns/print/sheet.ts';
 import type { TwoThing } from '../../../nouns/in-hand/limits.ts';
@@ -14,6 +15,21 @@ export interface TwoExposed {
   /** Of a grid: the times that it was exposed to. */
   readonly times?: { readonly aSeconds: number[]; readonly bSeconds: number[] };
 }
+
+/** How much of a sheet the two strips of a grid take. */
+export const GRID_OF_SHEET = 0.5;
+
+/** A grid that was exposed under a timer of one's own. */
+export const gridOf = (
+  {
+    aSeconds,
+    bSeconds,
+  }: { readonly aSeconds: readonly number[]; readonly bSeconds: readonly number[] },
+  sheet: PaperThrough | undefined,
+) => ({
+  ...{ aSeconds: [...aSeconds], bSeconds: [...bSeconds] },
+  ...(sheet && { baths: partOfSheet(sheet, GRID_OF_SHEET) }),
+});
 
 type Body = Pick<TwoNegativesBody, 'tests' | 'sheets'>;
 
