@@ -95,3 +95,29 @@ test('a tone card is made from the answer, and looks beside it count for more', 
     page.getByRole('button', { name: 'How strips are looked at: by eye' }),
   ).toBeVisible();
 });
+
+test('densities ask how the negative is lit, and an enlarger on the shelf answers by its head', async ({
+  page,
+}) => {
+  await leavePrint(page, { ...stripRead, enlarger: 'an enlarger nobody wrote down' });
+  await openPrint(page, '/readings');
+  await page.getByRole('button', { name: /^The scale of the readings/ }).click();
+  await page.getByRole('radio', { name: /densit/ }).click();
+  await page.getByLabel('Reading of the highlight').fill('1.12');
+  await page.getByLabel('Reading of the shadow').fill('0.20');
+  await expect(page.getByText(/^How does the enlarger light the negative\?/)).toBeVisible();
+  await page.getByRole('button', { name: 'The light on the negative: which light?' }).click();
+  await page.getByRole('radio', { name: /a diffuser/ }).click();
+  await expect(page.getByRole('main')).toContainText(/spans\s*R\s*106\.\d/);
+  await page.getByRole('button', { name: /^The light on the negative/ }).click();
+  await page.getByRole('radio', { name: /a condenser/ }).click();
+  await expect(page.getByRole('main')).toContainText(/spans\s*R\s*12\d\.\d/);
+  // An enlarger of the shelf is known by its head.
+  await leavePrint(page, { ...stripRead, enlarger: 'the tall enlarger' });
+  await openPrint(page, '/readings');
+  await page.getByRole('button', { name: /^The scale of the readings/ }).click();
+  await page.getByRole('radio', { name: /densit/ }).click();
+  await expect(
+    page.getByRole('button', { name: /^The light on the negative: a (diffuser|condenser)/ }),
+  ).toBeVisible();
+});

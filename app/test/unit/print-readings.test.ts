@@ -21,7 +21,7 @@ import { stripRead } from '../samples.ts';
 const blank = emptyReadings('2');
 /** A negative whose highlight gets so much log light, its shadow 0.94 more: filter 2. */
 const read = (log: number, scale: 'light' | 'density' = 'light') => ({
-  ...{ ...blank, scale },
+  ...{ ...blank, scale, ...(scale === 'density' && { negativeLight: 'diffuse' as const }) },
   highlight: { ...blank.highlight, reading: String(log) },
   shadow: { ...blank.shadow, reading: (log + (scale === 'light' ? 0.94 : -0.94)).toFixed(2) },
 });

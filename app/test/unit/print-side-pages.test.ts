@@ -171,6 +171,7 @@ describe('what is known of a negative', () => {
     const { body } = readNegative('R-121 / 31', form);
     const blank = { ...stripRead, negativeLength: '' };
     delete (blank as Partial<typeof blank>).readings;
+    expect(filledIn(blank, body!, '2', 'directed').readings!.negativeLight).toBe('directed');
     const filled = filledIn(blank, body!, '2');
     expect(filled).toMatchObject({ negativeLength: '60' });
     expect(filled.readings).toMatchObject({
@@ -199,11 +200,18 @@ describe('readings', () => {
     expect(light.answer!.setting.id).toBe('3');
     const dense = {
       ...form,
-      scale: 'density' as const,
+      ...{ scale: 'density' as const, negativeLight: 'diffuse' as const },
       highlight: { ...form.highlight, reading: '1.42' },
       shadow: { ...form.shadow, reading: '0.66' },
     };
     expect(readingsView(dense, tones, facts).answer!.range).toBeCloseTo(light.answer!.range, 9);
+    // Half a grade lies between a diffuser and a condenser: asked, not taken for granted.
+    const { negativeLight: _diffuse, ...unlit } = dense;
+    const asked = readingsView(unlit, tones, facts);
+    expect(asked.answer).toBeUndefined();
+    expect(asked.troubles).toEqual([
+      'How does the enlarger light the negative? Under a condenser densities count 1.22 times: say which above, before they count.',
+    ]);
   });
 
   it('a condenser makes the densities of a negative count for more', () => {
@@ -246,7 +254,7 @@ describe('readings', () => {
       readingsView(
         {
           ...form,
-          scale,
+          ...{ scale, negativeLight: 'diffuse' },
           highlight: { ...form.highlight, reading: highlight },
           shadow: { ...form.shadow, reading: shadow },
         },

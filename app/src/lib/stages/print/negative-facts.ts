@@ -1,3 +1,4 @@
+import type { NegativeLightId } from '@katachron/core';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { KeptNegative, NegativeBody } from '../../nouns/negative/kept.ts';
 import { number } from '../../kit/number-field.ts';
@@ -72,6 +73,7 @@ export function filledIn(
   draft: PrintDraft,
   { format, densities }: Pick<KeptNegative, 'format' | 'densities'>,
   settingId: string,
+  lit?: NegativeLightId,
 ): Partial<PrintDraft> {
   const blank = emptyReadings(settingId);
   const readings = draft.readings ?? blank;
@@ -83,6 +85,7 @@ export function filledIn(
         readings: {
           ...readings,
           scale: 'density',
+          ...(lit && { negativeLight: lit }),
           highlight: { ...readings.highlight, reading: String(densities.highlight) },
           shadow: { ...readings.shadow, reading: String(densities.shadow) },
         },

@@ -34,6 +34,7 @@ import {
 } from './keep.ts';
 import { FreshLook } from './fresh-look.svelte.ts';
 import { nothingPicked } from './look-again.ts';
+import { litBy } from './lit-by.ts';
 import { filledIn } from './negative-facts.ts';
 import { carriedPicture } from './picture/question.ts';
 import { printView } from './print-view.ts';
@@ -223,7 +224,9 @@ export class PrintInHand {
     const { draft } = this;
     draft.negative = name;
     const known = called(this.bench.negatives, name);
-    if (known) Object.assign(draft, filledIn(draft, known, this.view().setting.id));
+    if (!known) return;
+    const lit = litBy(this.bench.enlargers, draft.enlarger);
+    Object.assign(draft, filledIn(draft, known, this.view().setting.id, lit));
   }
 
   /** An enlarger of the shelf brings its lens, its lag and its timer. */

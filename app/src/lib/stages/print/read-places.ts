@@ -58,6 +58,10 @@ export interface ReadPlaces {
   readonly swapped?: string;
 }
 
+/** Half a grade lies between the two, so neither is taken for granted. */
+const UNLIT =
+  'How does the enlarger light the negative? Under a condenser densities count 1.22 times: say which above, before they count.';
+
 /** Highlight and shadow as they were read, where they can both be right; otherwise what is wrong with them. */
 function doubtOf(highlight?: number, shadow?: number, known = false): string | undefined {
   if (highlight !== undefined && shadow !== undefined) {
@@ -101,6 +105,11 @@ export function readPlaces(
     reading: number(form.known.reading, 'the known print’s reading'),
     seconds: number(form.known.seconds, 'the known print’s seconds'),
   };
+  const seen = highlight !== undefined || shadow !== undefined;
+  if (form.scale === 'density' && !form.negativeLight && seen) {
+    troubles.push(UNLIT);
+    return { troubles };
+  }
   const doubt = doubtOf(highlight, shadow, known.seconds !== undefined);
   if (doubt && troubles.length === 0) troubles.push(doubt);
   if (highlight === undefined || shadow === undefined || doubt) return { troubles };

@@ -23,6 +23,7 @@
   import { MOST_SPOTS } from '$lib/nouns/in-hand/limits.ts';
   import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import { litBy } from '$lib/stages/print/lit-by.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
 
   const print = usePrint();
@@ -47,6 +48,13 @@
     { key: 'c', does: 'the strip that it still takes, or a check strip', run: () => void strip() },
     { key: 'Escape', does: 'back to the strips', run: () => void goto(print.path) },
   ]);
+
+  /** The head of the enlarger says how the negative is lit, where it stands on the shelf. */
+  function readAs(scale: typeof form.scale) {
+    form.scale = scale;
+    const lit = litBy(print.bench.enlargers, draft.enlarger);
+    if (scale === 'density' && !form.negativeLight && lit) form.negativeLight = lit;
+  }
 
   async function readProbe() {
     if (!places.some(({ reading }) => reading.trim() === '')) add();
@@ -98,12 +106,13 @@
       Read as
       <SlotChoice
         label="The scale of the readings"
-        bind:value={form.scale}
+        bind:value={() => form.scale, (scale) => readAs(scale)}
         options={readingScales}
       />{#if form.scale === 'density'}, lit by
         <SlotChoice
           label="The light on the negative"
-          bind:value={() => form.negativeLight ?? 'diffuse', (id) => (form.negativeLight = id)}
+          bind:value={() => form.negativeLight ?? '', (id) => id && (form.negativeLight = id)}
+          shown={form.negativeLight ? undefined : 'which light?'}
           options={negativeLights.map(({ id, name, factor }) => ({
             id,
             name,
