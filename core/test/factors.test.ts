@@ -48,6 +48,15 @@ describe('agitation', () => {
     expect(stood.cautions).toContain('no-rule-for-agitation');
   });
 
+  it('a push and N multiply, and that is said: as a rule one of the two is meant', () => {
+    const recipe: FilmRecipe = { ...singleRecipe, contrast: [{ n: 1, percent: 25 }] };
+    const both = development(recipe, 20, 800, { n: 1 });
+    expect(both.seconds).toBeCloseTo(540 * 1.4 * 1.25, 6);
+    expect(both.cautions).toContain('push-and-contrast');
+    expect(development(recipe, 20, 800).cautions).not.toContain('push-and-contrast');
+    expect(development(recipe, 20, 400, { n: 1 }).cautions).not.toContain('push-and-contrast');
+  });
+
   it('one’s own scheme is as good as a known one', () => {
     expect(agitationFamily(own)).toBe('intermittent');
     expect(agitationScheme(own).hands).toBe('Invert it 2 times, then tap');

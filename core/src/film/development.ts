@@ -105,6 +105,7 @@ export function development(
       temperatureC,
       pastTable: base.method === 'past-table',
       noRuleForAgitation: moved === undefined,
+      pushedAndContrast: push !== 1 && (choices.n ?? 0) !== 0,
       slowsWhenWarmer: slowsWhenWarmer(recipe.points) !== undefined,
       bathTemperaturesC: [temperatureC],
     }),

@@ -6,6 +6,8 @@ export interface DevelopmentFacts {
   readonly pastTable: boolean;
   /** The tank is moved in a way that no rule leads to from the recipe's. */
   readonly noRuleForAgitation?: boolean;
+  /** Both the speed used and N are other than the recipe's. */
+  readonly pushedAndContrast?: boolean;
   /** A time of the recipe's table does not fall when it is warmer. */
   readonly slowsWhenWarmer?: boolean;
   /** Temperatures of all baths that are known, °C. */

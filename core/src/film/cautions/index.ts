@@ -3,6 +3,7 @@ import type { DevelopmentFacts } from './caution.ts';
 import { cold } from './cold.ts';
 import { noRuleForAgitation } from './no-rule-for-agitation.ts';
 import { pastTable } from './past-table.ts';
+import { pushAndContrast } from './push-and-contrast.ts';
 import { shortTime } from './short-time.ts';
 import { slowsWhenWarmer } from './slows-when-warmer.ts';
 import { warm } from './warm.ts';
@@ -19,6 +20,7 @@ export const developmentCautions = [
   pastTable,
   slowsWhenWarmer,
   noRuleForAgitation,
+  pushAndContrast,
   bathsApart,
 ] as const;
 
