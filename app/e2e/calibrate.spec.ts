@@ -512,6 +512,30 @@ test('a lag found by its test reaches the enlarger and the next print', async ({
   await expect(page.getByRole('button', { name: /^Lamp lag/ })).toContainText('0.3');
 });
 
+test('corners measured by a grey print are what a print at that aperture burns', async ({
+  page,
+}) => {
+  await open(page, '/calibrate/fall-off');
+  await page.getByLabel('The enlarger', { exact: true }).fill('the tall enlarger');
+  await page.getByLabel('Aperture, f/').fill('11');
+  await page.getByLabel('R it was printed at').fill('110');
+  await page.getByLabel('Grey in the middle').fill('0.68');
+  await page.getByLabel('Grey in the corners').fill('0.47');
+  const lacks = (await page.getByTestId('answer').textContent())!.match(/^0\.\d\d/)![0];
+  await pressSpaceOutside(page);
+  await page.getByRole('button', { name: 'Write it on the tall enlarger at f/11' }).click();
+  await expect(page.getByRole('status')).toContainText(
+    `lacks ${lacks} stop in the corners at f/11`,
+  );
+  const draft = { ...stripRead, enlarger: 'the tall enlarger', aperture: '11', areas: [] };
+  await leavePrint(page, draft);
+  await openPrint(page, '/edges');
+  await page.getByLabel('The sheet gets, s', { exact: true }).fill('12');
+  await expect(page.getByText(/stop, as the tall enlarger has it at f\/11\./)).toBeVisible();
+  const corners = Number.parseFloat((await page.getByTestId('corners').textContent())!);
+  expect(corners).toBeCloseTo(12 * (2 ** Number(lacks) - 1), 0);
+});
+
 test('R by counting steps is what the next print on that paper goes by', async ({ page }) => {
   await open(page, '/calibrate/paper-count');
   await page.getByLabel('The paper', { exact: true }).fill('Wharf pearl');
