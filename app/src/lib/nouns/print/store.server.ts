@@ -61,7 +61,8 @@ const store = versionedStore<PrintRow, PrintBody, Print>({
   // A sheet that is taken off the record went through no bath.
   follows: async (before, { sheets }, transaction) => {
     for (const { id, baths } of before?.sheets ?? []) {
-      if (baths && sheets.every((sheet) => sheet.id !== id)) await book(id, undefined, transaction);
+      if (baths && !sheets.some((sheet) => sheet.id === id && sheet.baths))
+        await book(id, undefined, transaction);
     }
   },
 });
