@@ -11,7 +11,10 @@ import type { ProcessEvent } from '../../src/lib/nouns/process/contract.ts';
 import { rollExample } from '../../src/lib/nouns/roll/contract.ts';
 import { shelfStores } from '../../src/lib/nouns/shelves.server.ts';
 import { PUT as PUT_PRINT } from '../../src/routes/api/v1/prints/[id]/+server.ts';
-import { PUT as PUT_IN_HAND } from '../../src/routes/api/v1/prints-in-hand/[id]/+server.ts';
+import {
+  DELETE as DELETE_IN_HAND,
+  PUT as PUT_IN_HAND,
+} from '../../src/routes/api/v1/prints-in-hand/[id]/+server.ts';
 import { PUT as PUT_ROLL } from '../../src/routes/api/v1/rolls/[id]/+server.ts';
 import { PUT as PUT_EVENT } from '../../src/routes/api/v1/rolls/[id]/events/[event]/+server.ts';
 import { PUT as PUT_TRAY } from '../../src/routes/api/v1/sheets/[id]/events/[event]/+server.ts';
@@ -248,6 +251,24 @@ describe('a sheet is booked on the baths it went through', () => {
     // Its strip went through the same trays before: a quarter of a sheet.
     expect((await booked(developer, print)).lines).toBe(2);
     expect((await booked(fixer, print)).cm2).toBeCloseTo(1.25 * area, 6);
+  });
+
+  it('one that nobody followed, when its print is taken off the bench', async () => {
+    const [print, sheet] = [randomUUID(), randomUUID()];
+    const draft = { ...inHandExample.draft, versions: printExample.versions };
+    const keep = (headers = {}) =>
+      call(PUT_IN_HAND, {
+        ...{ params: { id: print }, headers },
+        body: { ...inHandExample, draft: { ...draft, sheets: [sheetOf(sheet)] } },
+      });
+    const { etag } = await keep();
+    expect((await booked(fixer, print)).cm2).toBe(0);
+    const taken = { params: { id: print }, headers: { 'if-match': etag! } };
+    expect((await call(DELETE_IN_HAND, taken)).status).toBe(200);
+    expect((await booked(fixer, print)).cm2).toBeCloseTo(1.25 * area, 6);
+    // Put back on the bench it waits again.
+    await keep();
+    expect((await booked(fixer, print)).cm2).toBeCloseTo(0, 6);
   });
 
   it('the strips of a print with it, each a quarter of a sheet, through developer and short fix', async () => {
