@@ -1,5 +1,12 @@
 import { recipeQuestion } from '../../src/lib/nouns/recipe/question.ts';
-import { processRecord, type ProcessEvent } from '@katachron/core';
+import {
+  processRecord,
+  ruleShortfall,
+  usualFilm,
+  type FilmCharacter,
+  type ProcessEvent,
+} from '@katachron/core';
+import type { OwnCurve } from '../../src/lib/nouns/calibration/own-curves.ts';
 import { describe, expect, it } from 'vitest';
 import type { FilmDraft } from '../../src/lib/stages/film/draft.ts';
 import { tankExample } from '../../src/lib/nouns/tank/contract.ts';
@@ -64,6 +71,26 @@ describe('the film page', () => {
     expect(view.reasons[0]).toContain(
       'From your own test’s one time, 9:00 at 20°, by activation energy (62 kJ/mol)',
     );
+  });
+
+  it('says what the rule of thumb leaves short, by the film’s own curve where a test told it', () => {
+    const own = { ...usualFilm, mostGradient: 0.75 };
+    const said = (curves: readonly OwnCurve[]) =>
+      filmView(
+        { ...draft, recipeId: quillow.id, exposureIndex: '1600', temperature: '20' },
+        { recipes: [quillow], curves },
+        white,
+      ).reasons.at(-1)!;
+    const shortBy = (film?: FilmCharacter) => ruleShortfall(2, film).toFixed(2);
+    expect(quillow.exposureIndex).toBe(400);
+    expect(said([])).toContain(
+      `By the film curve the rule of thumb leaves middle grey ${shortBy()}`,
+    );
+    const film = ` ${quillow.film.toUpperCase()}`;
+    expect(said([{ film, foundAtMs: 1, character: own }])).toContain(
+      `By this film’s own curve the rule of thumb leaves middle grey ${shortBy(own)} of density short`,
+    );
+    expect(shortBy(own)).not.toBe(shortBy());
   });
 
   it('uses the recipe made for the speed used, and says push', () => {

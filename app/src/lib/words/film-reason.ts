@@ -1,4 +1,9 @@
-import { ruleShortfall, type Development, type FilmRecipe } from '@katachron/core';
+import {
+  ruleShortfall,
+  type Development,
+  type FilmCharacter,
+  type FilmRecipe,
+} from '@katachron/core';
 import { attempt } from './attempt.ts';
 import { clockTime, secondsInWords } from './duration.ts';
 import { degrees, type Unit } from './temperature.ts';
@@ -16,7 +21,12 @@ const SEEN = 0.02;
 const FAHRENHEIT_STEP = 5 / 9;
 
 /** Why a development time is what it is: a sentence for the temperature and one for push or pull. */
-export function filmReason(recipe: FilmRecipe, development: Development, unit: Unit): string[] {
+export function filmReason(
+  recipe: FilmRecipe,
+  development: Development,
+  unit: Unit,
+  own?: FilmCharacter,
+): string[] {
   const { base, ruleOfThumbStops, factor } = development;
   const source = whose[recipe.source];
   const points = base.from.map(
@@ -34,18 +44,18 @@ export function filmReason(recipe: FilmRecipe, development: Development, unit: U
   }[base.method];
   const perDegree = base.secondsPerDegree * factor * (unit === 'C' ? 1 : FAHRENHEIT_STEP);
   const sentences = [`${found} Each degree warmer takes about ${secondsInWords(perDegree)} off.`];
-  if (ruleOfThumbStops !== 0) sentences.push(pushCost(ruleOfThumbStops));
+  if (ruleOfThumbStops !== 0) sentences.push(pushCost(ruleOfThumbStops, own));
   return sentences;
 }
 
 /** What a push or pull that no recipe covers costs. */
-function pushCost(stops: number): string {
+function pushCost(stops: number, own?: FilmCharacter): string {
   const cost =
     stops > 0
       ? 'A push: contrast goes up, highlights get harder, shadow detail does not come back.'
       : 'A pull: the negative gets flatter.';
-  const short = attempt(() => ruleShortfall(stops)).value ?? 0;
+  const short = attempt(() => ruleShortfall(stops, own)).value ?? 0;
   return short >= SEEN
-    ? `${cost} By the film curve the rule of thumb leaves middle grey ${short.toFixed(2)} of density short: a recipe for that speed is surer.`
+    ? `${cost} By ${own ? 'this film’s own curve' : 'the film curve'} the rule of thumb leaves middle grey ${short.toFixed(2)} of density short: a recipe for that speed is surer.`
     : cost;
 }

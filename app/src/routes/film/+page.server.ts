@@ -5,6 +5,8 @@ import { withAddress, withoutGone } from '$lib/stages/film/take.ts';
 import { kept } from '$lib/server/kept.ts';
 import { forPage } from '$lib/server/page.ts';
 import { bathsNow } from '$lib/nouns/bath/standing.server.ts';
+import { ownCurves } from '$lib/nouns/calibration/own-curves.ts';
+import { filmsOf, underFilmsNow } from '$lib/nouns/recipe/films.ts';
 import { recipes } from '$lib/nouns/recipe/store.server.ts';
 import { rolls } from '$lib/nouns/roll/store.server.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
@@ -25,13 +27,14 @@ export async function load({ cookies, depends, url }) {
   depends('katachron:film');
   const left = { ...emptyDraft, ...kept(cookies, cookieNames.film, FilmDraft) };
   return forPage(async () => {
-    const [all, tanks, procedures, waiting, standing, substances] = await Promise.all([
+    const [all, tanks, procedures, waiting, standing, substances, tests] = await Promise.all([
       recipes.all(),
       shelfStores.tanks.all(),
       shelfStores.procedures.all(),
       rolls.waiting(),
       bathsNow(Date.now()),
       shelfStores.substances.all(),
+      shelfStores.calibrations.all(),
     ]);
     const draft = withAddress(withoutGone(left, waiting), url.searchParams, all, waiting);
     const roll = waiting.find(({ id }) => id === draft.rollId);
@@ -50,6 +53,7 @@ export async function load({ cookies, depends, url }) {
       draft,
       standing,
       substances,
+      curves: ownCurves(underFilmsNow(tests, filmsOf(all))),
     };
   });
 }

@@ -1,4 +1,5 @@
 import { fitFilm, type FilmCharacter, type FilmDevelopment } from '@katachron/core';
+import { sameName } from '../../words/same-name.ts';
 import { attempt } from '../../words/attempt.ts';
 import type { Calibration } from './contract.ts';
 import { stepsOf } from './kinds/tablet.ts';
@@ -40,3 +41,7 @@ export function ownCurves(calibrations: readonly Calibration[]): OwnCurve[] {
   }
   return [...curves.values()];
 }
+
+/** The own curve of a film, where a test told one. */
+export const ownCurve = (curves: readonly OwnCurve[], film: string): OwnCurve | undefined =>
+  curves.find((curve) => sameName(curve.film, film));

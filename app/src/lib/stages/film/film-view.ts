@@ -43,6 +43,7 @@ import { parseVolume, partsInWords, volumeWords, type VolumeUnit } from '../../w
 import { placedBaths, type PlacedBath, type StandingBath } from '../../nouns/bath/standing.ts';
 import { filmBathCautions, rollsBefore } from './film-baths.ts';
 import { kindsOf, ownTimes, planView, type PlanView } from './plan-view.ts';
+import { ownCurve, type OwnCurve } from '../../nouns/calibration/own-curves.ts';
 import { recipeOf } from '../../nouns/recipe/for-roll.ts';
 import { tankView, type TankView } from './tank-view.ts';
 import { warmBottle } from './warm-bottle.ts';
@@ -125,12 +126,22 @@ export interface FilmShelf {
   readonly standing?: readonly StandingBath[];
   /** What stands in the cupboard. */
   readonly substances?: readonly Substance[];
+  /** Films whose own curve a test told. */
+  readonly curves?: readonly OwnCurve[];
 }
 
 /** Works the film page out: no clock, no screen, the same answer for the same draft. */
 export function filmView(
   draft: FilmDraft,
-  { recipes, tanks = [], lesson, waiting = [], standing = [], substances = [] }: FilmShelf,
+  {
+    recipes,
+    tanks = [],
+    lesson,
+    waiting = [],
+    standing = [],
+    substances = [],
+    curves = [],
+  }: FilmShelf,
   preferences: Pick<
     Preferences,
     'unit' | 'clockStart' | 'clockFactor' | 'volumeUnit' | 'divisionMl'
@@ -246,7 +257,7 @@ export function filmView(
     reasons:
       recipe && time
         ? [
-            ...filmReason(recipe, time, unit),
+            ...filmReason(recipe, time, unit, ownCurve(curves, recipe.film)?.character),
             ...(drifted?.value && drifting.value
               ? [driftSentence(time.seconds, drifted.value, drifting.value, unit)]
               : []),

@@ -1,8 +1,7 @@
 import { forPage } from '$lib/server/page.ts';
-import { ownCurves } from '$lib/nouns/calibration/own-curves.ts';
+import { ownCurve, ownCurves } from '$lib/nouns/calibration/own-curves.ts';
 import { filmNow, filmsOf, underFilmsNow } from '$lib/nouns/recipe/films.ts';
 import { recipes } from '$lib/nouns/recipe/store.server.ts';
-import { sameName } from '$lib/words/same-name.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
 
 /** How far the page explains: from a pull of two stops to a push of three. */
@@ -20,6 +19,6 @@ export async function load({ url }) {
   const film = filmNow(films, url.searchParams.get('film') ?? '');
   return {
     ...{ stops, least: LEAST, most: MOST, curves },
-    film: curves.find((curve) => sameName(curve.film, film))?.film ?? '',
+    film: ownCurve(curves, film)?.film ?? '',
   };
 }

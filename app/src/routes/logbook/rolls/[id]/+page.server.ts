@@ -1,9 +1,8 @@
 import { frameParts } from '$lib/nouns/proof/cells.ts';
-import { ownCurves } from '$lib/nouns/calibration/own-curves.ts';
+import { ownCurve, ownCurves } from '$lib/nouns/calibration/own-curves.ts';
 import { testKindOf } from '$lib/nouns/calibration/kinds/index.ts';
 import { filmNow, filmsOf, underFilmsNow } from '$lib/nouns/recipe/films.ts';
 import { recipes } from '$lib/nouns/recipe/store.server.ts';
-import { sameName } from '$lib/words/same-name.ts';
 import { filmOf } from '$lib/nouns/roll/film-of.ts';
 import { forPage } from '$lib/server/page.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
@@ -22,9 +21,7 @@ export async function load(event: Parameters<typeof loadRun>[0]) {
   );
   const films = filmsOf(known);
   const film = filmNow(films, filmOf(run.roll).film);
-  const curve = ownCurves(underFilmsNow(calibrations, films)).find((own) =>
-    sameName(own.film, film),
-  )?.character;
+  const curve = ownCurve(ownCurves(underFilmsNow(calibrations, films)), film)?.character;
   const tests = calibrations
     .filter(({ runs }) => runs?.some(({ id }) => id === run.roll.id))
     .map(({ id, name, kind }) => ({ id, name: `${testKindOf(kind)?.name ?? kind}: ${name}` }));
