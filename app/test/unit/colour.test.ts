@@ -114,6 +114,9 @@ describe('ways to begin', () => {
     const other = print({ name: 'Old', correction: box });
     const [way] = colourStarts(begun, [other], head);
     expect(startWords(way!)).toBe('As Old: C 0 M 54 Y 63, 12.3 s');
+    // The paper may have been called otherwise when the other print was made.
+    const renamed = [{ name: 'Another', formerNames: [other.paper] }];
+    expect(colourStarts({ ...begun, paper: 'Another' }, [other], head, renamed)[0]).toEqual(way);
     const elsewhere = colourStarts({ ...begun, paper: 'Another' }, [other], head);
     expect(elsewhere.map(startWords)).toEqual(['By the box alone: C 0 M 50 Y 60, 10.6 s']);
   });

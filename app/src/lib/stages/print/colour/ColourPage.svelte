@@ -14,6 +14,7 @@
   } from '../../../nouns/colour-print/contract.ts';
   import type { Enlarger } from '../../../nouns/enlarger/contract.ts';
   import { attempt } from '../../../words/attempt.ts';
+  import type { Named } from '../../../words/called.ts';
   import { enlargerSeconds } from '../../../words/duration.ts';
   import PrintPages from '../PrintPages.svelte';
   import { colourForm } from './colour-form.ts';
@@ -34,7 +35,7 @@
     print: ColourPrint;
     others: readonly ColourPrint[];
     enlargers: readonly Enlarger[];
-    papers: readonly string[];
+    papers: readonly Named[];
   }
   const { print, others, enlargers, papers }: Props = $props();
   const hand = shelfInHand<ColourPrintBody>('colour-prints', () => print);
@@ -48,7 +49,9 @@
   const ahead = $derived(
     view.open ? colourView(seenSoFar(body, view.open, form), enlargers) : view,
   );
-  const starts = $derived(body.tests.length === 0 ? colourStarts(body, others, view.head) : []);
+  const starts = $derived(
+    body.tests.length === 0 ? colourStarts(body, others, view.head, papers) : [],
+  );
   let tried = $state(false);
   const verdict = $derived(attempt(() => readVerdict(form, view.open)));
   const dialled = $derived(attempt(() => readDialled(form, view)));
@@ -132,7 +135,7 @@
 <ColourSetup
   {body}
   {enlargers}
-  {papers}
+  papers={papers.map(({ name }) => name)}
   onset={(change) => void hand.write(change)}
   ontrouble={(trouble) => (hand.problem = trouble)}
 />

@@ -2,7 +2,7 @@ import { packByReadings, toAnotherBox, type ColourHead } from '@katachron/core';
 import type { ColourPrint, ColourPrintBody } from '../../../nouns/colour-print/contract.ts';
 import { startKind } from '../../../nouns/colour-print/start-kinds.ts';
 import { packWords } from '../../../nouns/colour-print/words.ts';
-import { sameName } from '../../../words/same-name.ts';
+import { sameThing, type Named } from '../../../words/called.ts';
 import { attempt } from '../../../words/attempt.ts';
 import { judged, USUAL_START } from './colour-view.ts';
 
@@ -40,9 +40,10 @@ export function colourStarts(
   body: ColourPrintBody,
   others: readonly ColourPrint[],
   head: ColourHead,
+  papers: readonly Named[] = [],
 ): Start[] {
   const before = known(others, head);
-  const same = before.find(({ print }) => sameName(print.paper, body.paper));
+  const same = before.find(({ print }) => sameThing(papers, print.paper, body.paper));
   const read = before.find(({ print }) => print.light !== undefined);
   const { light, correction } = body;
   const way = (by: Start['by'], from: string, work: () => Pick<Start, 'pack' | 'seconds'>) => {

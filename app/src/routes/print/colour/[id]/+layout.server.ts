@@ -1,5 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
+import { called, type Named } from '$lib/words/called.ts';
 import { forPage, pageId } from '$lib/server/page.ts';
 
 export async function load({ params }) {
@@ -14,6 +15,8 @@ export async function load({ params }) {
   );
   if (!print) error(404, 'There is no colour print with this id.');
   const others = prints.filter((other) => other.id !== id);
-  const names = [...others.map(({ paper }) => paper), ...papers.map(({ name }) => name)];
-  return { print, others, enlargers, papers: [...new Set(names.filter(Boolean))] };
+  // Papers of other colour prints that stand on no shelf are offered as well.
+  const names = others.map(({ paper }) => paper).filter((name) => name && !called(papers, name));
+  const more = [...new Set(names)].map((name): Named => ({ name }));
+  return { print, others, enlargers, papers: [...papers, ...more] };
 }
