@@ -474,6 +474,28 @@ test('a test’s film is developed in a run of its own: written down, run, read 
   await expect(page.getByText('It was a test:')).toContainText(`Film speed by eye: ${name}`);
 });
 
+test('a clock found slow is gone by at the sink: its own time stands beside the true one', async ({
+  page,
+}) => {
+  await open(page, '/calibrate/timer');
+  await page.getByLabel('Which one').fill('the kitchen clock');
+  await page.getByRole('button', { name: /^It is/ }).click();
+  await page.getByRole('radio', { name: 'a clock' }).click();
+  await page.getByLabel('It says', { exact: true }).fill('60');
+  await page.getByLabel('Beeps counted').fill('72');
+  await expect(page.getByTestId('answer')).toHaveText(/^1.200/);
+  await pressSpaceOutside(page);
+  await page.getByRole('button', { name: 'Go by the kitchen clock at the sink' }).click();
+  await expect(page.getByRole('status')).toHaveText(
+    'Beside every development time stands what the kitchen clock shows.',
+  );
+  await open(page, '/film');
+  await page.getByRole('button', { name: /^Recipe:/ }).click();
+  await page.getByRole('radio', { name: /Halden 400 in Tansy 1\+31 EI 400/ }).click();
+  await page.getByLabel('Developer reads').fill('20');
+  await expect(page.getByText(/^Your clock, ×1\.2, shows \d+:\d\d by then\.$/)).toBeVisible();
+});
+
 test('a flash threshold found in Calibrate is taken by the Flash page for its set-up', async ({
   page,
 }) => {

@@ -9,7 +9,7 @@
   import { bodyOf, type Change, type Things } from '../../nouns/calibration/changes.ts';
   import type { Calibration, CalibrationBody } from '../../nouns/calibration/contract.ts';
   import { typedTest } from '../../nouns/calibration/given.ts';
-  import { hangsOn, type TestKind } from '../../nouns/calibration/kinds/kind.ts';
+  import { hangsOn, type DeskChange, type TestKind } from '../../nouns/calibration/kinds/kind.ts';
   import { plainList } from '../../words/list.ts';
   import CalibratePages from './CalibratePages.svelte';
   import { doubtOf } from './doubt.ts';
@@ -38,6 +38,11 @@
     edited || test.result === undefined || !test.given
       ? []
       : (kind.changes?.(test.result as never, test.given as never, things) ?? []),
+  );
+  const deskChange = $derived(
+    edited || test.result === undefined || !test.given
+      ? undefined
+      : kind.desk?.(test.result as never, test.given as never),
   );
   const written = (change: Change) =>
     found.wrote.some(
@@ -70,6 +75,11 @@
   ]);
 
   const again = () => goto(`/calibrate/${kind.id}`);
+
+  function goBy({ clockFactor, done }: DeskChange) {
+    desk.set({ clockFactor });
+    said = done;
+  }
 
   async function keep(body: CalibrationBody): Promise<boolean> {
     const outcome = await put<Calibration>(`/api/v1/calibrations/${found.id}`, body, found.version);
@@ -162,8 +172,11 @@
       {#each open.slice(edited ? 0 : 1) as change (change.label)}
         <div class="mt-3"><Button onclick={() => void write(change)}>{change.label}</Button></div>
       {/each}
+      {#if deskChange}
+        <div class="mt-3"><Button onclick={() => goBy(deskChange)}>{deskChange.label}</Button></div>
+      {/if}
       {#if said}<p class="mt-3" role="status">{said}</p>{/if}
-      {#if found.wrote.length === 0 && open.length === 0 && !edited}
+      {#if found.wrote.length === 0 && open.length === 0 && !edited && !deskChange}
         <p class="reason mt-1 text-soft">
           {#if kind.changes && kind.group === 'film'}
             There is no recipe of this film yet.

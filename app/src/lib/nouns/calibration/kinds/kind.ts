@@ -64,6 +64,14 @@ export interface Drift {
   readonly unit: string;
 }
 
+/** A result that the desk goes by from now on. */
+export interface DeskChange {
+  readonly label: string;
+  readonly done: string;
+  /** What the clock on the wall shows of so much time, inverted: above 1 it is slow. */
+  readonly clockFactor: number;
+}
+
 /** A test of the stage, as data: what it asks, what it needs, how it is answered and what it changes. */
 export interface TestKind<Fields extends FieldSet = FieldSet, Result = unknown> {
   readonly id: string;
@@ -100,6 +108,8 @@ export interface TestKind<Fields extends FieldSet = FieldSet, Result = unknown> 
   readonly tell: (result: Result, given: GivenOf<Fields>, unit: Unit) => Told;
   readonly chart?: (result: Result, given: GivenOf<Fields>, unit: Unit) => TestChart | undefined;
   readonly changes?: (result: Result, given: GivenOf<Fields>, things: Things) => readonly Change[];
+  /** What of it goes with whoever stands at this desk: the clock that they read. */
+  readonly desk?: (result: Result, given: GivenOf<Fields>) => DeskChange | undefined;
   /** Where it is used, when that is not something it is written to. */
   readonly usedBy?: string;
   readonly hangsOn: readonly HangsOn[];

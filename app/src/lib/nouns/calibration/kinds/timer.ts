@@ -64,6 +64,18 @@ export const timer = testKind({
       cautions: [],
     };
   },
+  desk: ({ factor, withinShare }, { kind, name }) => {
+    // What is further off than this is no clock but a mistake.
+    if (kind !== 'clock' || factor < 0.5 || factor > 2) return undefined;
+    const right = Math.abs(factor - 1) <= withinShare;
+    return {
+      label: `Go by ${name} at the sink`,
+      done: right
+        ? `${name} is right: every development time is what it shows.`
+        : `Beside every development time stands what ${name} shows.`,
+      clockFactor: right ? 1 : factor,
+    };
+  },
   hangsOn: ['timer'],
   doubtAfterDays: 1095,
   drift: { amount: 1, unit: '%' },
