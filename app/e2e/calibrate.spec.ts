@@ -56,9 +56,10 @@ test('film speed by eye becomes a recipe, by keyboard, on a phone, in red', asyn
   const fill = (label: string, text: string) => page.getByLabel(label, { exact: true }).fill(text);
   await fill('The film', 'Halden 400');
   await fill('EI set at the meter', '320');
-  await fill('Last step told from the tape', '22');
+  await fill('A step of the tablet, density', '0.15');
+  await fill('Last step told from the tape', '42');
   await page.keyboard.press('Escape');
-  await expect(page.getByText('a whole number from 1 to 21')).toBeVisible();
+  await expect(page.getByText('a whole number from 1 to 41')).toBeVisible();
   await fill('Last step told from the tape', '17');
   await expect(page.getByTestId('answer')).toHaveText(/^EI 125\s*± 0.50 stop$/);
   await fill('Steps on the print', '11');
@@ -466,6 +467,7 @@ test('a test’s film is developed in a run of its own: written down, run, read 
   await page.getByRole('link', { name: 'Write down what is seen on it' }).press('Enter');
   await expect(page.getByLabel('Developed for')).toHaveValue('8:03');
   await expect(page.getByLabel('The film', { exact: true })).toHaveValue(name);
+  await page.getByLabel('A step of the tablet, density').fill('0.15');
   await page.getByLabel('Last step told from the tape').fill('16');
   await expect(page.getByRole('button', { name: 'Not this one' })).toBeVisible();
   await pressSpaceOutside(page);

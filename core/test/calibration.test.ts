@@ -104,6 +104,16 @@ describe('film speed', () => {
     near(speedByEye(320, 18).exposureIndex, '160.4');
     expect(found.withinStops).toBe(0.5);
     near(speedByEye(320, 18, 21).stopsLess, '1.495');
+    // The same film on a tablet of 31 steps of a third of a stop: its last step lies as deep, and is surer.
+    const thirds = tabletSteps(Array.from({ length: 31 }, (_, step) => step / 10));
+    const finer = speedByEye(320, 25, undefined, thirds);
+    near(finer.stopsLess, '1.661');
+    expect(finer.withinStops).toBeCloseTo(1 / 3, 6);
+    expect(speedByEye(320, 30, undefined, thirds).stopsLess).toBe(0);
+    // One of 11 half stops ends before a film of its speed does.
+    expect(() => speedByEye(320, 9, undefined, tabletSteps(11))).toThrow(
+      /^No step of this tablet lies where the last one of a right speed does/,
+    );
   });
 
   it('by densities, F2', () => {
@@ -283,6 +293,11 @@ describe('steps told apart on a print, F5', () => {
     near(found.wantedGradient, '0.5641');
     near(found.seconds, '347.5');
     expect([found.n, found.ruleOfThumb]).toEqual([1, false]);
+    // 16½ steps of 0.10 span what 11 of 0.15 do.
+    const finer = stepsOnPrint(16.5, 480, 110, 0.3175, undefined, 0.1);
+    near(finer.gradient, '0.6667');
+    near(finer.seconds, '347.5');
+    expect(finer.n).toBe(1);
   });
 
   it('are a rule of thumb without a series of the film', () => {

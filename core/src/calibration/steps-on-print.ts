@@ -5,8 +5,10 @@ import { TABLET_STEP_LOG } from './step-tablet.ts';
 
 /** So many steps between first tone and full black are normal development for a normal paper. */
 export const NORMAL_STEPS = 13;
-/** Two steps of the tablet are a zone. */
-const STEPS_A_ZONE = 2;
+/** Two steps of a usual tablet are a zone, log10. */
+const ZONE_LOG = 2 * TABLET_STEP_LOG;
+/** Nobody counts more on a print. */
+const MOST_COUNTED = 41;
 /** A count of steps may be one out at either end: standard deviation of a rounded number, twice, steps. */
 export const COUNT_WITHIN = Math.SQRT2 / Math.sqrt(12);
 /** How the gradient grows with ln t at normal development, by the usual film curve: where no series of the film's own says. */
@@ -32,10 +34,11 @@ export interface StepsOnPrint {
  * @param seconds that the film was developed
  * @param paperRange R of the paper it was printed on
  * @param b of the film's own series, G = a + b·ln t; the usual film's where there is none
- * @param normalSteps what counts as normal, 13 unless the user moved it
+ * @param normalSteps what counts as normal: 13 of a usual tablet, as far of another one, unless the user moved it
+ * @param stepLog a step of the tablet, log10
  * @returns the gradient, N, and the time that would be normal
  * @throws Refusal `steps` for a count that no tablet gives, or a time out of reach
- * @source G = R/(100·0.15·steps); two steps a zone; t·e^((G13 − G)/b)
+ * @source G = R/(100·step·steps); 0.30 a zone; t·e^((G13 − G)/b)
  * @example
  * stepsOnPrint(11, 480, 110, 0.3175).seconds // ≈ 347.5
  */
@@ -44,21 +47,28 @@ export function stepsOnPrint(
   seconds: number,
   paperRange: number,
   b: number = USUAL_B,
-  normalSteps: number = NORMAL_STEPS,
+  normalSteps?: number,
+  stepLog: number = TABLET_STEP_LOG,
 ): StepsOnPrint {
-  if (!(steps >= 3 && steps <= 21 && normalSteps >= 3 && normalSteps <= 21)) {
-    throw new Refusal('steps', '/steps', 'Count from 3 to 21 steps between first tone and black.');
+  const normal = normalSteps ?? (NORMAL_STEPS * TABLET_STEP_LOG) / stepLog;
+  const counts = (count: number) => count >= 3 && count <= MOST_COUNTED;
+  if (!(counts(steps) && counts(normal) && stepLog > 0)) {
+    throw new Refusal(
+      'steps',
+      '/steps',
+      `Count from 3 to ${MOST_COUNTED} steps between first tone and black.`,
+    );
   }
   if (!(seconds > 0 && paperRange > 0 && b >= 0.05 && b <= 2)) {
     throw new Refusal('steps', '/seconds', 'Give how long the film was developed, and the paper.');
   }
-  const gradientOf = (counted: number) => paperRange / (100 * TABLET_STEP_LOG * counted);
+  const gradientOf = (counted: number) => paperRange / (100 * stepLog * counted);
   const gradient = gradientOf(steps);
-  const wantedGradient = gradientOf(normalSteps);
+  const wantedGradient = gradientOf(normal);
   return sound({
     gradient,
     wantedGradient,
-    n: (normalSteps - steps) / STEPS_A_ZONE,
+    n: Number((((normal - steps) * stepLog) / ZONE_LOG).toFixed(6)),
     seconds: seconds * Math.exp((wantedGradient - gradient) / b),
     ruleOfThumb: b === USUAL_B,
   });

@@ -172,6 +172,7 @@ export const demoCalibrations: readonly { readonly id: string; readonly body: Ca
         foundAtMs: day('2026-02-26'),
         given: {
           ...{ film: 'Orrel 200', exposedAt: 200, lastStep: 18 },
+          ...{ stepCount: '21', tabletStep: '0.15' },
           ...{ developedSeconds: 540, printSteps: 12, paperRange: 108 },
         },
         wrote: [],

@@ -5,16 +5,18 @@ import {
   Refusal,
   speedByEye,
   stepsOnPrint,
+  targetStep as usualTarget,
 } from '@katachron/core';
 import { clockTime } from '../../../words/duration.ts';
 import { plainStops, withinInWords } from '../../../words/fraction.ts';
 import { numberField, optional, timeField } from '../fields/simple.ts';
 import { exposedAtField, exposureFields, exposureWords, filmField, tabletList } from './common.ts';
 import { testKind } from './kind.ts';
+import { MOST_TABLET_STEPS, stepsOf, tabletFields } from './tablet.ts';
 import { recipeFromTest } from './recipe-from-test.ts';
 
 const step = (label: string, title: string, hint: string, example: number) =>
-  numberField({ label, hint, title, least: 1, most: 21, whole: true, example });
+  numberField({ label, hint, title, least: 1, most: MOST_TABLET_STEPS, whole: true, example });
 
 /** Film speed with no instrument but the eye, and the development by the steps of a print. */
 export const filmSpeedEye = testKind({
@@ -35,6 +37,7 @@ export const filmSpeedEye = testKind({
     film: filmField,
     exposedAt: exposedAtField,
     ...exposureFields,
+    ...tabletFields,
     lastStep: step(
       'Last step told from the tape',
       'the last step that is seen',
@@ -45,7 +48,7 @@ export const filmSpeedEye = testKind({
       step(
         'Last step of a right speed',
         'the last step of a right speed',
-        `Left empty: ${TARGET_STEP}.`,
+        `Left empty: ${TARGET_STEP} of 21 in 0.15, as far down another one.`,
         TARGET_STEP,
       ),
     ),
@@ -62,20 +65,20 @@ export const filmSpeedEye = testKind({
     printSteps: optional(
       numberField({
         label: 'Steps on the print',
-        hint: `From first tone to full black; ${NORMAL_STEPS} are normal.`,
+        hint: `From first tone to full black; ${NORMAL_STEPS} of 0.15 are normal.`,
         title: 'the steps on the print',
         least: 3,
-        most: 21,
+        most: MOST_TABLET_STEPS,
         example: 11,
       }),
     ),
     normalSteps: optional(
       numberField({
         label: 'Steps that are normal',
-        hint: `Left empty: ${NORMAL_STEPS}.`,
+        hint: `Left empty: ${NORMAL_STEPS} of 0.15, as far of another one.`,
         title: 'the steps that are normal',
         least: 3,
-        most: 21,
+        most: MOST_TABLET_STEPS,
         example: NORMAL_STEPS,
       }),
     ),
@@ -111,8 +114,10 @@ export const filmSpeedEye = testKind({
     paperRange = 110,
     normalSteps,
     growth,
+    ...tablet
   }) => {
-    const speed = speedByEye(exposedAt, lastStep, targetStep);
+    const steps = stepsOf(tablet);
+    const speed = speedByEye(exposedAt, lastStep, targetStep, steps);
     if (printSteps === undefined) return { speed };
     if (developedSeconds === undefined) {
       throw new Refusal(
@@ -123,19 +128,27 @@ export const filmSpeedEye = testKind({
     }
     return {
       speed,
-      print: stepsOnPrint(printSteps, developedSeconds, paperRange, growth, normalSteps),
+      print: stepsOnPrint(
+        printSteps,
+        developedSeconds,
+        paperRange,
+        growth,
+        normalSteps,
+        -steps.at(-1)! / (steps.length - 1),
+      ),
     };
   },
-  tell: ({ speed, print }, { exposedAt, lastStep, targetStep = TARGET_STEP }) => {
+  tell: ({ speed, print }, { exposedAt, lastStep, targetStep, ...tablet }) => {
+    const right = targetStep ?? usualTarget(stepsOf(tablet));
     const apart = plainStops(speed.stopsLess);
     const told =
       speed.stopsLess === 0
         ? `The film has the speed that was set, ${exposedAt}.`
-        : `Step ${lastStep} instead of ${targetStep} is ${apart} stop${speed.stopsLess > 1 ? 's' : ''} ${speed.stopsLess > 0 ? 'less' : 'more'} than EI ${exposedAt}: ${speed.exposureIndex.toFixed(0)}.`;
+        : `Step ${lastStep} instead of ${right} is ${apart} stop${speed.stopsLess > 1 ? 's' : ''} ${speed.stopsLess > 0 ? 'less' : 'more'} than EI ${exposedAt}: ${speed.exposureIndex.toFixed(0)}.`;
     return {
       number: `EI ${speed.nearest}`,
       unit: `± ${withinInWords(speed.withinStops)}`,
-      sentence: `${told} Two people’s last step differ by one, so ± ¼ stop is honest.`,
+      sentence: `${told} Two people’s last step differ by one: so the ±.`,
       more: print
         ? [
             `On the print ${print.n === 0 ? 'the development is normal' : `it is N${print.n > 0 ? '+' : '−'}${Math.abs(print.n)}: developed too ${print.n > 0 ? 'long' : 'short'}`}. Normal would be ${clockTime(print.seconds)}.`,
