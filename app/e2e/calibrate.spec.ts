@@ -133,7 +133,30 @@ test('film by densities pasted from a spreadsheet: times for N−1 and N+1, the 
   await expect(page.getByTestId('answer')).toHaveText(/^EI 80/);
   await page.getByRole('button', { name: 'Leave it as it was' }).click();
   await expect(page.getByTestId('answer')).toHaveText(/^EI 64/);
+  // How fast the film gains contrast is known from now on: its speed by eye goes by that.
+  await open(page, '/calibrate/film-speed-eye');
+  await sayTheFilmByEye(page, 'An unknown film');
+  const ruleOfThumb = page.getByText('How fast this film gains contrast is not known');
+  await expect(ruleOfThumb).toBeVisible();
+  const normal = page.getByText(/Normal would be \d+:\d\d\./);
+  const usual = await normal.textContent();
+  await page.getByLabel('The film', { exact: true }).fill('halden 100');
+  await expect(page.getByTestId('known')).toContainText(
+    /by its densities test of .*: b is 0\.\d\d/,
+  );
+  await expect(ruleOfThumb).toHaveCount(0);
+  expect(await normal.textContent()).not.toBe(usual);
 });
+
+/** A tablet's last step by eye, and its steps on a print. */
+async function sayTheFilmByEye(page: Page, name: string) {
+  await page.getByLabel('The film', { exact: true }).fill(name);
+  await page.getByLabel('EI set at the meter').fill('100');
+  await page.getByLabel('A step of the tablet, density').fill('0.15');
+  await page.getByLabel('Last step told from the tape').fill('18');
+  await page.getByLabel('Developed for').fill('8:00');
+  await page.getByLabel('Steps on the print').fill('11');
+}
 
 test('densities come from a file and from an instrument, and go out again', async ({ page }) => {
   await open(page, '/calibrate/film-densities');

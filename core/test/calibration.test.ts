@@ -38,6 +38,8 @@ import {
   relativeSpeed,
   safeWhenMoved,
   safelight,
+  gradientGrowth,
+  usualFilm,
   speedByEye,
   stepsOnPrint,
   tableLaw,
@@ -298,6 +300,14 @@ describe('steps told apart on a print, F5', () => {
     near(finer.gradient, '0.6667');
     near(finer.seconds, '347.5');
     expect(finer.n).toBe(1);
+  });
+
+  it('goes by the film’s own gain of contrast: the slope of its curve against ln t', () => {
+    const film = { ...usualFilm, mostGradient: 0.9, induction: 0.05 };
+    const h = 1e-5;
+    const slope = (gradientAfter(Math.exp(h), film) - gradientAfter(Math.exp(-h), film)) / (2 * h);
+    expect(gradientGrowth(film)).toBeCloseTo(slope, 6);
+    expect(gradientGrowth()).toBeCloseTo(0.4621, 4);
   });
 
   it('are a rule of thumb without a series of the film', () => {

@@ -1,4 +1,4 @@
-import { INDUCTION, MOST_GRADIENT, NORMAL_GRADIENT } from '../film/film-curve.ts';
+import { usualFilm, type FilmCharacter } from '../film/film-curve.ts';
 import { sound } from '../quantity/sound.ts';
 import { Refusal } from '../refusal.ts';
 import { TABLET_STEP_LOG } from './step-tablet.ts';
@@ -11,10 +11,24 @@ const ZONE_LOG = 2 * TABLET_STEP_LOG;
 const MOST_COUNTED = 41;
 /** A count of steps may be one out at either end: standard deviation of a rounded number, twice, steps. */
 export const COUNT_WITHIN = Math.SQRT2 / Math.sqrt(12);
-/** How the gradient grows with ln t at normal development, by the usual film curve: where no series of the film's own says. */
-export const USUAL_B =
-  (-Math.log(1 - NORMAL_GRADIENT / MOST_GRADIENT) / (1 - INDUCTION)) *
-  (MOST_GRADIENT - NORMAL_GRADIENT);
+/**
+ * How the gradient grows with ln t at normal development: b of G = a + b·ln t there.
+ * @param film what it is like; the usual film unless it was measured
+ * @returns gradient a unit of ln t
+ * @source film curve: G∞(1 − e^(−k(t − t0))), its slope against ln t at t = 1
+ * @example
+ * gradientGrowth() // ≈ 0.4621
+ */
+export function gradientGrowth(film: FilmCharacter = usualFilm): number {
+  const { normalGradient, mostGradient, induction } = film;
+  return sound(
+    (-Math.log(1 - normalGradient / mostGradient) / (1 - induction)) *
+      (mostGradient - normalGradient),
+  );
+}
+
+/** Where no series of the film's own says. */
+export const USUAL_B = gradientGrowth();
 
 /** What the steps counted on a print say of the film's development. */
 export interface StepsOnPrint {

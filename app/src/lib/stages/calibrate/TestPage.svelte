@@ -10,6 +10,7 @@
   import type { Calibration, CalibrationBody } from '../../nouns/calibration/contract.ts';
   import { emptyTest, type TestForm } from '../../nouns/calibration/given.ts';
   import type { TestKind } from '../../nouns/calibration/kinds/kind.ts';
+  import type { OwnCurve } from '../../nouns/calibration/own-curves.ts';
   import type { TestRun } from '../../nouns/roll/test-runs.server.ts';
   import type { Unit } from '../../words/temperature.ts';
   import Beeps from './Beeps.svelte';
@@ -27,10 +28,12 @@
     found: readonly Calibration[];
     /** Where its film was developed, or may be. */
     runs: readonly TestRun[];
+    /** Films whose own curve a test told. */
+    curves: readonly OwnCurve[];
     /** The roll that it is to be read from. */
     fromRoll: string | null;
   }
-  const { kind, found, runs, fromRoll }: Props = $props();
+  const { kind, found, runs, curves, fromRoll }: Props = $props();
   const desk = useDesk();
   // A page shows one test; another one is another page.
   // svelte-ignore state_referenced_locally
@@ -41,7 +44,13 @@
   });
   /** What is typed stays in the unit that it was begun in. */
   const unit: Unit = $derived((form.unit || desk.preferences.unit) as Unit);
-  const test = testInHand({ kind: () => kind, form: () => form, unit: () => unit });
+  /** What other tests say of what is left empty here. */
+  const known = $derived(kind.known?.(form, curves));
+  const test = testInHand({
+    kind: () => kind,
+    form: () => ({ ...form, ...known?.fields }),
+    unit: () => unit,
+  });
   /** The rolls that it is read from, by their ids. */
   const taken = $derived((form.runs ?? '').split(' ').filter(Boolean));
   let problem = $state<string>();
@@ -128,6 +137,7 @@
       troubles={tried ? test.troubles : {}}
       ontyped={type}
     />
+    {#if known}<p class="reason mt-2" data-testid="known">{known.sentence}</p>{/if}
     {#if kind.developedInto}
       <TestRuns
         {kind}

@@ -1,4 +1,5 @@
-import { developedTests } from '$lib/nouns/calibration/kinds/index.ts';
+import { ownCurves } from '$lib/nouns/calibration/own-curves.ts';
+import { developedTests, testKindOf } from '$lib/nouns/calibration/kinds/index.ts';
 import { filmNow, filmsOf, underFilmsNow } from '$lib/nouns/recipe/films.ts';
 import { recipes } from '$lib/nouns/recipe/store.server.ts';
 import { testRuns } from '$lib/nouns/roll/test-runs.server.ts';
@@ -8,7 +9,8 @@ import { shelfStores } from '$lib/nouns/shelves.server.ts';
 /** What was found and made before, for the tests of a film. */
 export async function load({ params, url }) {
   const fromRoll = url.searchParams.get('roll');
-  if (!developedTests.includes(params.kind)) return { found: [], runs: [], fromRoll: null };
+  if (!developedTests.includes(params.kind))
+    return { found: [], runs: [], fromRoll: null, curves: [] };
   const [calibrations, runs, known] = await forPage(() =>
     Promise.all([shelfStores.calibrations.all(), testRuns(), recipes.all()]),
   );
@@ -20,5 +22,6 @@ export async function load({ params, url }) {
     ),
     runs: runs.map((run) => ({ ...run, film: filmNow(films, run.film) })),
     fromRoll,
+    curves: testKindOf(params.kind)?.known ? ownCurves(underFilmsNow(calibrations, films)) : [],
   };
 }

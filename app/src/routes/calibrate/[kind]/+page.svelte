@@ -10,5 +10,6 @@
     kind={data.kind}
     found={data.found}
     runs={data.runs}
+    curves={data.curves}
     fromRoll={data.fromRoll}
   />{/key}

@@ -3,10 +3,14 @@ import {
   NORMAL_STEPS,
   TARGET_STEP,
   Refusal,
+  gradientGrowth,
   speedByEye,
   stepsOnPrint,
   targetStep as usualTarget,
 } from '@katachron/core';
+import { format } from 'date-fns';
+import { attempt } from '../../../words/attempt.ts';
+import { ownCurve } from '../own-curves.ts';
 import { clockTime } from '../../../words/duration.ts';
 import { plainStops, withinInWords } from '../../../words/fraction.ts';
 import { numberField, optional, timeField } from '../fields/simple.ts';
@@ -14,6 +18,9 @@ import { exposedAtField, exposureFields, exposureWords, filmField, tabletList } 
 import { testKind } from './kind.ts';
 import { MOST_TABLET_STEPS, stepsOf, tabletFields } from './tablet.ts';
 import { recipeFromTest } from './recipe-from-test.ts';
+
+/** Between these the contrast of any film grows. */
+const [LEAST_B, MOST_B] = [0.05, 2];
 
 const step = (label: string, title: string, hint: string, example: number) =>
   numberField({ label, hint, title, least: 1, most: MOST_TABLET_STEPS, whole: true, example });
@@ -97,11 +104,20 @@ export const filmSpeedEye = testKind({
         label: 'b of the film’s own series',
         hint: 'Of its densities test, as 0.32; left empty: the usual film’s.',
         title: 'b of the series',
-        least: 0.05,
-        most: 2,
+        least: LEAST_B,
+        most: MOST_B,
         example: 0.32,
       }),
     ),
+  },
+  known: ({ film = '', growth = '' }, curves) => {
+    const own = growth.trim() === '' ? ownCurve(curves, film) : undefined;
+    const b = own && attempt(() => gradientGrowth(own.character)).value;
+    if (!own || b === undefined || b < LEAST_B || b > MOST_B) return undefined;
+    return {
+      fields: { growth: b.toFixed(4) },
+      sentence: `How fast it gains contrast is known by its densities test of ${format(own.foundAtMs, 'd MMMM yyyy')}: b is ${b.toFixed(2)}. Type another to go by that.`,
+    };
   },
   nameOf: ({ film }) => film,
   developedInto: 'developedSeconds',

@@ -1,3 +1,4 @@
+import type { OwnCurve } from '../own-curves.ts';
 import type { Unit } from '../../../words/temperature.ts';
 import type { Calibration } from '../contract.ts';
 import type { FieldSet, GivenOf } from '../fields/field.ts';
@@ -64,6 +65,12 @@ export interface Drift {
   readonly unit: string;
 }
 
+/** What is known of a test's fields without being typed. */
+export interface Known {
+  readonly fields: Readonly<Record<string, string>>;
+  readonly sentence: string;
+}
+
 /** A result that the desk goes by from now on. */
 export interface DeskChange {
   readonly label: string;
@@ -95,6 +102,11 @@ export interface TestKind<Fields extends FieldSet = FieldSet, Result = unknown> 
   readonly fields: Fields;
   /** What it is called by what was typed: the film, the thermometer. */
   readonly nameOf: (given: GivenOf<Fields>) => string;
+  /** What other tests say of a field that is left empty, and how that is told. */
+  readonly known?: (
+    typed: Readonly<Record<string, string>>,
+    curves: readonly OwnCurve[],
+  ) => Known | undefined;
   /** Its film is developed in a run of its own: the field that says for how long. */
   readonly developedInto?: keyof Fields & string;
   /** The field that the beeps of the page are counted into. */
