@@ -22,9 +22,12 @@ async function fill(page: Page, name: string, value: string) {
 }
 
 /** The last print lends its set-up; tests before in the worker may have turned their clocks on. */
-let lastLeft = 0;
-const leaveLast = (page: Page, setup: Partial<PrintDraft>) =>
-  leavePrint(page, { ...stripRead, ...setup }, Date.now() + 3_600_000 + (lastLeft += 60_000));
+async function leaveLast(page: Page, setup: Partial<PrintDraft>) {
+  const { prints } = await (await page.request.get('/api/v1/prints-in-hand')).json();
+  const touched = prints.map(({ touchedAtMs }: { touchedAtMs: number }) => touchedAtMs);
+  const last = Math.max(Date.now(), ...touched) + 60_000;
+  return leavePrint(page, { ...stripRead, ...setup }, last);
+}
 
 test('the minimum time for maximum black is kept, and offered again for its set-up alone', async ({
   page,
