@@ -31,12 +31,17 @@ test('two negatives by keyboard: each alone, the grid, a cell, the plan, another
   await expect(page.getByText('Each alone: the grid shows what they make together.')).toBeVisible();
   await page.getByRole('button', { name: 'The grid is exposed' }).press('Enter');
   await expect(page.getByRole('heading', { name: 'Pick a cell, dry' })).toBeVisible();
-  // Its two strips are booked on the fixer as half a sheet.
-  const fixer = '/api/v1/baths/3d9a5e10-0c7b-4f26-a1d4-000000000026/entries';
+  // Its two strips are booked, on whichever bath stands in its trays, as half a sheet.
   const booked = async () => {
-    const { entries } = await (await page.request.get(fixer)).json();
-    const own = (one: { of?: { name: string } }) => one.of?.name === 'The yard under smoke';
-    return entries.filter(own).map(({ sheets }: { sheets: object }) => sheets);
+    const { baths } = await (await page.request.get('/api/v1/baths')).json();
+    const ledgers: object[][] = await Promise.all(
+      baths.map(async ({ id }: { id: string }) => {
+        const { entries } = await (await page.request.get(`/api/v1/baths/${id}/entries`)).json();
+        const own = (one: { of?: { name: string } }) => one.of?.name === 'The yard under smoke';
+        return entries.filter(own).map(({ sheets }: { sheets: object }) => sheets);
+      }),
+    );
+    return ledgers.find((sheets) => sheets.length > 0);
   };
   await expect.poll(booked).toEqual([{ count: 1, widthCm: 10.15, heightCm: 25.4 }]);
   await pressSpace(page);
