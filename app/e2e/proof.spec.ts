@@ -193,6 +193,8 @@ test('a proof’s strip and the proof itself are fired, and go through the trays
   // Its trays' baths and the size of its paper: as much is booked on them.
   await page.getByRole('button', { name: /^Size of the paper/ }).click();
   await page.getByRole('radio', { name: /24 × 30\.5 cm/ }).click();
+  await page.getByRole('button', { name: /^Bath for the developer/ }).click();
+  await page.getByRole('radio', { name: /^Paper developer of 21/ }).click();
   await expect(page.getByTestId('through')).toContainText('developer Paper developer of 21');
   const hands = page.getByTestId('hands');
   // Both pages are headed "Proof": the lamp's own is the one with the list.
