@@ -278,7 +278,7 @@ describe('a sheet is booked on the baths it went through', () => {
     await call(PUT_PRINT, { params: { id: print }, body });
     expect((await booked(fixer, print)).cm2).toBeCloseTo(1.75 * area, 6);
     const entry = (await ledger(fixer)).find(
-      ({ of }) => of?.id === print && of.name.endsWith(', strips'),
+      ({ of }) => of?.id === print && of.kind === 'print-strips',
     );
     expect(entry).toMatchObject({ of: { id: print }, sheets: { count: 3, widthCm: 5.075 } });
     // A strip that is taken off the record comes off the bath.

@@ -16,7 +16,8 @@ import { ownCurves } from '../../src/lib/nouns/calibration/own-curves.ts';
 import { recipeFromTest } from '../../src/lib/nouns/calibration/kinds/recipe-from-test.ts';
 import { recipeExample } from '../../src/lib/nouns/recipe/contract.ts';
 import { exchange } from '../../src/lib/nouns/recipe/exchange.server.ts';
-import { filmNow, filmsOf, underFilmsNow } from '../../src/lib/nouns/recipe/films.ts';
+import { filmsOf, underFilmsNow } from '../../src/lib/nouns/recipe/films.ts';
+import { nameNow } from '../../src/lib/words/called.ts';
 import { recipesFor } from '../../src/lib/nouns/recipe/for-roll.ts';
 import { recipes } from '../../src/lib/nouns/recipe/store.server.ts';
 import { rollExample, type Roll } from '../../src/lib/nouns/roll/contract.ts';
@@ -114,10 +115,10 @@ describe('a film under another name', () => {
     await recipes.put(one, { ...recipe, film: 'Ashlar 100' }, 1);
     const names = async () => filmsOf(await recipes.all());
     // As long as another recipe is for it, that one is the film of its name.
-    expect(filmNow(await names(), film)).toBe(film);
+    expect(nameNow(await names(), film)).toBe(film);
     expect(recipesFor(await recipes.all(), roll).map(({ id }) => id)).toEqual([two]);
     await recipes.put(two, { ...recipe, developer: 'Tansy', film: 'Ashlar 100' }, 1);
-    expect(filmNow(await names(), film)).toBe('Ashlar 100');
+    expect(nameNow(await names(), film)).toBe('Ashlar 100');
     const fitting = recipesFor(await recipes.all(), roll).map(({ id }) => id);
     expect(fitting.toSorted()).toEqual([one, two].toSorted());
 

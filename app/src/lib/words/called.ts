@@ -30,6 +30,10 @@ export function sameThing(things: readonly Named[], a: string, b: string): boole
   return one !== undefined && one === called(things, b);
 }
 
+/** What a thing is called now; the name itself where no thing is called so. */
+export const nameNow = (things: readonly Named[], name: string): string =>
+  called(things, name)?.name ?? name;
+
 /** All that a thing is and was called; the name itself where no thing is called so. */
 export function namesOf(things: readonly Named[], name: string): readonly string[] {
   const one = called(things, name);

@@ -1,9 +1,12 @@
+import type { NegativeLightId } from '../negative-lights.ts';
 import type { ContrastSetId } from '../contrast-sets/index.ts';
 
 /** What an enlarger's head does to the light, as data. */
 export interface Head {
   readonly id: string;
   readonly name: string;
+  /** How it lights the negative. */
+  readonly negativeLight: NegativeLightId;
   /** What it does to the picture, in a sentence. */
   readonly does: string;
   /** The set of contrasts that it brings along; filters or grades otherwise. */
@@ -14,22 +17,26 @@ export interface Head {
 export const heads = [
   {
     id: 'condenser',
+    negativeLight: 'directed',
     name: 'condenser',
     does: 'Directed light: harder by about half a grade, and dust and scratches show.',
   },
   {
     id: 'diffuser',
+    negativeLight: 'diffuse',
     name: 'diffuser',
     does: 'Soft light: dust hides, and dense silver scatters less away.',
   },
   {
     id: 'dials',
+    negativeLight: 'diffuse',
     name: 'yellow and magenta dials',
     does: 'Any contrast between its calibration points; both filters take light away.',
     contrastSetId: 'dials',
   },
   {
     id: 'two-lamps',
+    negativeLight: 'diffuse',
     name: 'two lamps, soft and hard',
     does: 'Each contrast is a share of the two lamps’ time.',
     contrastSetId: 'lamps',

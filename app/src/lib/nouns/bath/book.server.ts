@@ -13,7 +13,7 @@ import type { RollBody } from '../roll/contract.ts';
 import type { TwoNegativesBody } from '../two-negatives/contract.ts';
 import { book, type Passage } from './booking.server.ts';
 import { bathPlace } from './places.ts';
-import type { PaperThrough, Through } from './through.ts';
+import { partOfSheet, type PaperThrough, type Through } from './through.ts';
 
 /** The baths of the places that were reached, each once: a sheet that is fixed twice in one bath fills it once. */
 const reached = (baths: Through, kinds: readonly string[]): string[] => [
@@ -95,17 +95,18 @@ const STRIPS = '0f6a0c3e-58a1-5f0e-8a5d-2c8f5d8f7b19';
 
 /** Books what a print's strips were, once it is made: through the baths of its sheets, each a quarter of one. */
 async function bookStrips({ id, title, strips, sheets, madeAtMs }: Print, isMade: boolean) {
-  const baths = sheets.find((sheet) => sheet.baths)?.baths;
-  const [count, widthCm] = [strips.length, (baths?.widthCm ?? 0) * STRIP_OF_SHEET];
+  const sheet = sheets.find(({ baths }) => baths)?.baths;
+  const strip = sheet && partOfSheet(sheet, STRIP_OF_SHEET);
+  const count = strips.length;
   const passage: Passage | undefined =
-    isMade && baths && count > 0
+    isMade && strip && count > 0
       ? {
-          of: { kind: 'print', id, name: `${title.slice(0, 110)}, strips` },
+          of: { kind: 'print-strips', id, name: title },
           medium: 'paper',
-          areaCm2: count * widthCm * baths.heightCm,
+          areaCm2: count * strip.widthCm * strip.heightCm,
           atMs: madeAtMs,
-          went: { sheets: { count, widthCm, heightCm: baths.heightCm } },
-          bathIds: reached(baths.baths, STRIP_KINDS),
+          went: { sheets: { count, widthCm: strip.widthCm, heightCm: strip.heightCm } },
+          bathIds: reached(strip.baths, STRIP_KINDS),
         }
       : undefined;
   await database().transaction((transaction) => book(nameId(id, STRIPS), passage, transaction));
@@ -168,7 +169,7 @@ export const bookTwoNegatives = bookPaperOf<TwoNegativesBody>(
   ],
 );
 
-/** A roll's proofs, with the strips that were made for them. */
+/** A roll’s proofs. */
 export const bookProof = bookPaperOf<ProofBody>('proof', ({ sheets = [] }) =>
   sheets.map(({ id, exposedAtMs, baths }) => ({ id, atMs: exposedAtMs, baths })),
 );

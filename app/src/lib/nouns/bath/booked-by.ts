@@ -1,10 +1,28 @@
-/** What books an area on a bath, and where it is read: its address goes before its id. */
+/** What books an area on a bath, which part of it where it is not the whole, and where it is read: its address goes before its id. */
+interface BookedBy {
+  readonly id: string;
+  readonly address: string;
+  readonly part?: string;
+}
+
+/** Everything that does. */
 export const bookedBy = [
   { id: 'roll', address: '/logbook/rolls' },
   { id: 'print', address: '/logbook/prints' },
+  { id: 'print-strips', address: '/logbook/prints', part: 'strips' },
   { id: 'colour-print', address: '/print/colour' },
   { id: 'two-negatives', address: '/print/two-negatives' },
   // A proof has the id of its roll, and is in its record.
   { id: 'proof', address: '/logbook/rolls' },
-] as const;
+] as const satisfies readonly BookedBy[];
 export type BookedById = (typeof bookedBy)[number]['id'];
+
+const bookedKind = (id: BookedById): BookedBy => bookedBy.find((kind) => kind.id === id)!;
+
+/** "Furnace hall, strips": what booked an entry, in words. */
+export const bookedWords = ({ kind, name }: { kind: BookedById; name: string }): string =>
+  [name, bookedKind(kind).part].filter(Boolean).join(', ');
+
+/** Where it is read. */
+export const bookedHref = ({ kind, id }: { kind: BookedById; id: string }): string =>
+  `${bookedKind(kind).address}/${id}`;

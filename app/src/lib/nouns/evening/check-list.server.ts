@@ -31,8 +31,8 @@ const scales = { title: 1.7, words: 1, heading: 1.25, step: 1 } as const;
 const LONGEST_WORD = /\S{40}(?=\S)/g;
 const parted = (text: string) => text.replace(LONGEST_WORD, '$& ');
 
-const blocksOf = ({ words, lines, afterwards }: CheckList): Block[] =>
-  unparted({ words, lines, afterwards }).map(({ text, grey, ...block }) => ({
+const blocksOf = (list: CheckList): Block[] =>
+  unparted(list).map(({ text, grey, ...block }) => ({
     ...{ ...block, text: parted(text) },
     ...(grey !== undefined && { grey: parted(grey) }),
   }));

@@ -1,6 +1,7 @@
 import type { Roll } from '../roll/contract.ts';
 import { filmOf } from '../roll/film-of.ts';
-import { filmNow, filmsOf } from './films.ts';
+import { filmsOf } from './films.ts';
+import { nameNow } from '../../words/called.ts';
 import type { Recipe } from './contract.ts';
 
 /** The recipe whose speed is nearest; of equals the first. */
@@ -15,7 +16,7 @@ const plainName = (film: string) => film.trim().replace(/\s+/g, ' ').toLowerCase
 export function recipesFor(recipes: readonly Recipe[], roll: Roll | undefined): readonly Recipe[] {
   if (!roll) return recipes;
   const film = plainName(filmOf(roll).film);
-  const now = plainName(filmNow(filmsOf(recipes), film));
+  const now = plainName(nameNow(filmsOf(recipes), film));
   return recipes.filter((recipe) => [film, now].includes(plainName(recipe.film)));
 }
 

@@ -1,6 +1,6 @@
 import { ROLL_EQUIVALENT_CM2, bathTests, type BathVerdict } from '@katachron/core';
 import { format } from 'date-fns';
-import { bookedBy } from '../../nouns/bath/booked-by.ts';
+import { bookedHref, bookedWords } from '../../nouns/bath/booked-by.ts';
 import type { Bath } from '../../nouns/bath/contract.ts';
 import type { BathEntry, KeptEntry } from '../../nouns/bath/ledger.ts';
 import { clipTests, stateOf } from '../../nouns/bath/state.ts';
@@ -53,7 +53,9 @@ type Words<Kind extends BathEntry['kind']> = (
 const ofArea: Words<'film' | 'paper'> = ({ kind, areaCm2 }, line) => {
   const what = areaWords(Math.abs(areaCm2), kind);
   const from = line.other && `Before it was split off ${line.other.name}`;
-  const said = [from, line.of?.name, wentWords(line), line.note].filter(Boolean).join(', ');
+  const said = [from, line.of && bookedWords(line.of), wentWords(line), line.note]
+    .filter(Boolean)
+    .join(', ');
   return said ? `${said}: ${what}` : areaCm2 < 0 ? `Taken back: ${what}` : what;
 };
 
@@ -96,9 +98,7 @@ function entryWords(line: KeptEntry, entries: readonly KeptEntry[], units: BathU
 
 /** What a line is about: the run or the print that booked it, or the other bottle. */
 const hrefOf = ({ of, other }: KeptEntry): string | undefined =>
-  of
-    ? `${bookedBy.find(({ id }) => id === of.kind)!.address}/${of.id}`
-    : other && `/chemistry/baths/${other.id}`;
+  of ? bookedHref(of) : other && `/chemistry/baths/${other.id}`;
 
 /** What a bath is, and how it is doing. */
 export function bathView(

@@ -1,4 +1,4 @@
-import type { NegativeLightId } from '@katachron/core';
+import { headOf, type NegativeLightId } from '@katachron/core';
 import type { EnlargerBody } from '../../nouns/enlarger/contract.ts';
 import { called } from '../../words/called.ts';
 
@@ -8,5 +8,5 @@ export function litBy(
   name: string,
 ): NegativeLightId | undefined {
   const head = called(enlargers, name)?.head;
-  return head && (head === 'condenser' ? 'directed' : 'diffuse');
+  return head && headOf(head).negativeLight;
 }

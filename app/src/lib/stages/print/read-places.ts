@@ -59,8 +59,8 @@ export interface ReadPlaces {
 }
 
 /** Half a grade lies between the two, so neither is taken for granted. */
-const UNLIT =
-  'How does the enlarger light the negative? Under a condenser densities count 1.22 times: say which above, before they count.';
+const { name: harder, factor: counts } = negativeLights.find(({ id }) => id === 'directed')!;
+const UNLIT = `How does the enlarger light the negative? Under ${harder} densities count ${counts} times: say which above, before they count.`;
 
 /** Highlight and shadow as they were read, where they can both be right; otherwise what is wrong with them. */
 function doubtOf(highlight?: number, shadow?: number, known = false): string | undefined {

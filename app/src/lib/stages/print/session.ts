@@ -27,7 +27,7 @@ import type { Print } from '../../nouns/print/contract.ts';
 import { attempt, type Attempt } from '../../words/attempt.ts';
 import { paperFacts, type PaperFacts } from '../../nouns/paper/facts.ts';
 import { usualStrip } from '../../nouns/strip/usual.ts';
-import { sameThing } from '../../words/called.ts';
+import { nameNow, sameThing } from '../../words/called.ts';
 import { dryDownOf, dryLooks, type LearnedDryDown } from './dried.ts';
 import { probeReadings, readingsOf } from './read-places.ts';
 import type { Bench } from './setup-now.ts';
@@ -183,11 +183,13 @@ const MOST_ELSEWHERE = 12;
 
 /** Who looks, by the newest prints in other set-ups. */
 function peopleElsewhere(draft: PrintDraft, kept: Kept) {
-  const { evidence: prints, papers } = kept;
+  const { evidence: prints, papers, enlargers } = kept;
   const others = oldestFirst(prints.filter((print) => !madeHere(print, draft, kept)));
   const newest = others.slice(-MOST_ELSEWHERE);
   const setupOf = ({ setup }: Print) =>
-    [setup.paper, setup.enlarger, setup.contrastSetId].join('\n').toLowerCase();
+    [nameNow(papers, setup.paper), nameNow(enlargers, setup.enlarger), setup.contrastSetId]
+      .join('\n')
+      .toLowerCase();
   return peopleSeen(
     [...new Set(newest.map(setupOf))].flatMap((setup) => {
       const of = newest.filter((print) => setupOf(print) === setup);

@@ -45,9 +45,3 @@ export function trayBaths(form: TrayForm, standing: readonly StandingBath[]): Tr
     ),
   };
 }
-
-/** A part of a sheet, as strips are cut from it, on the same baths. */
-export const partOfSheet = (sheet: PaperThrough, share: number): PaperThrough => ({
-  ...sheet,
-  widthCm: sheet.widthCm * share,
-});

@@ -1,6 +1,7 @@
 import { ownCurves } from '$lib/nouns/calibration/own-curves.ts';
 import { developedTests, testKindOf } from '$lib/nouns/calibration/kinds/index.ts';
-import { filmNow, filmsOf, underFilmsNow } from '$lib/nouns/recipe/films.ts';
+import { filmsOf, underFilmsNow } from '$lib/nouns/recipe/films.ts';
+import { nameNow } from '$lib/words/called.ts';
 import { recipes } from '$lib/nouns/recipe/store.server.ts';
 import { testRuns } from '$lib/nouns/roll/test-runs.server.ts';
 import { forPage } from '$lib/server/page.ts';
@@ -20,7 +21,7 @@ export async function load({ params, url }) {
       calibrations.filter(({ kind }) => kind === 'reciprocity'),
       films,
     ),
-    runs: runs.map((run) => ({ ...run, film: filmNow(films, run.film) })),
+    runs: runs.map((run) => ({ ...run, film: nameNow(films, run.film) })),
     fromRoll,
     curves: testKindOf(params.kind)?.known ? ownCurves(underFilmsNow(calibrations, films)) : [],
   };

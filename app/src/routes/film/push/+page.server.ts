@@ -1,6 +1,7 @@
 import { forPage } from '$lib/server/page.ts';
 import { ownCurve, ownCurves } from '$lib/nouns/calibration/own-curves.ts';
-import { filmNow, filmsOf, underFilmsNow } from '$lib/nouns/recipe/films.ts';
+import { filmsOf, underFilmsNow } from '$lib/nouns/recipe/films.ts';
+import { nameNow } from '$lib/words/called.ts';
 import { recipes } from '$lib/nouns/recipe/store.server.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
 
@@ -16,7 +17,7 @@ export async function load({ url }) {
   );
   const films = filmsOf(known);
   const curves = ownCurves(underFilmsNow(calibrations, films));
-  const film = filmNow(films, url.searchParams.get('film') ?? '');
+  const film = nameNow(films, url.searchParams.get('film') ?? '');
   return {
     ...{ stops, least: LEAST, most: MOST, curves },
     film: ownCurve(curves, film)?.film ?? '',

@@ -1,5 +1,6 @@
 import { stringify } from 'csv-stringify/sync';
 import { guarded } from '../../../kit/csv-cell.ts';
+import { bookedWords } from '../booked-by.ts';
 import type { Bath } from '../contract.ts';
 import type { KeptEntry } from '../ledger.ts';
 import { wentWords } from '../went-words.ts';
@@ -23,7 +24,7 @@ export function writeLedger(
       'volumeMl' in entry ? String(entry.volumeMl) : '',
       'test' in entry ? entry.test : '',
       'passed' in entry ? String(entry.passed) : '',
-      ...[note, id, corrects, wentWords(went), of?.name ?? '', other?.name ?? ''],
+      ...[note, id, corrects, wentWords(went), of ? bookedWords(of) : '', other?.name ?? ''],
       'temperatureC' in entry ? String(entry.temperatureC) : '',
     ]),
   );

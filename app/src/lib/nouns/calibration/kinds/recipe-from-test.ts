@@ -1,7 +1,8 @@
 import { LEAST_APART_C, filmTime } from '@katachron/core';
 import { attempt } from '../../../words/attempt.ts';
 import type { RecipeBody } from '../../recipe/contract.ts';
-import { filmNow, filmsOf } from '../../recipe/films.ts';
+import { filmsOf } from '../../recipe/films.ts';
+import { nameNow } from '../../../words/called.ts';
 import { bodyOf, type Change, type Things } from '../changes.ts';
 import { sameName } from '../../../words/same-name.ts';
 import type { DevelopedIn } from './developed-in.ts';
@@ -28,7 +29,7 @@ const MOST_PERCENT = 200;
  * tested EI and with the tested time. One that came of a test before, at that EI, is changed; otherwise there is a new one.
  */
 export function recipeFromTest({ recipes }: Things, name: string, found: FromTest): Change[] {
-  const film = filmNow(filmsOf(recipes), name);
+  const film = nameNow(filmsOf(recipes), name);
   const tested = found.in;
   const own = recipes.filter(
     (recipe) =>

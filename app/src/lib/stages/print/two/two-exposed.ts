@@ -1,6 +1,5 @@
 import type { SheetOfTwo, TwoNegativesBody } from '../../../nouns/two-negatives/contract.ts';
-import { partOfSheet } from '../tray-baths.ts';
-import type { PaperThrough } from '../../../nouns/bath/through.ts';
+import { partOfSheet, type PaperThrough } from '../../../nouns/bath/through.ts';
 import type { GivenFiring } from '../../../nouns/print/sheet.ts';
 import type { TwoThing } from '../../../nouns/in-hand/limits.ts';
 

@@ -1,6 +1,7 @@
 import { developedTests } from '$lib/nouns/calibration/kinds/index.ts';
 import { sameName } from '$lib/words/same-name.ts';
-import { filmNow, filmsOf } from '$lib/nouns/recipe/films.ts';
+import { filmsOf } from '$lib/nouns/recipe/films.ts';
+import { nameNow } from '$lib/words/called.ts';
 import { recipes } from '$lib/nouns/recipe/store.server.ts';
 import { shelfStores } from '$lib/nouns/shelves.server.ts';
 import { forPage } from '$lib/server/page.ts';
@@ -13,7 +14,7 @@ export async function load({ url }) {
     Promise.all([shelfStores.holders.all(), film === '' ? [] : recipes.all()]),
   );
   const boxSpeed = known.find((recipe) =>
-    sameName(recipe.film, filmNow(filmsOf(known), film)),
+    sameName(recipe.film, nameNow(filmsOf(known), film)),
   )?.boxSpeed;
   return {
     holders,

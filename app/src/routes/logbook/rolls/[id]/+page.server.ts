@@ -1,7 +1,8 @@
 import { frameParts } from '$lib/nouns/proof/cells.ts';
 import { ownCurve, ownCurves } from '$lib/nouns/calibration/own-curves.ts';
 import { testKindOf } from '$lib/nouns/calibration/kinds/index.ts';
-import { filmNow, filmsOf, underFilmsNow } from '$lib/nouns/recipe/films.ts';
+import { filmsOf, underFilmsNow } from '$lib/nouns/recipe/films.ts';
+import { nameNow } from '$lib/words/called.ts';
 import { recipes } from '$lib/nouns/recipe/store.server.ts';
 import { filmOf } from '$lib/nouns/roll/film-of.ts';
 import { forPage } from '$lib/server/page.ts';
@@ -20,7 +21,7 @@ export async function load(event: Parameters<typeof loadRun>[0]) {
     ]),
   );
   const films = filmsOf(known);
-  const film = filmNow(films, filmOf(run.roll).film);
+  const film = nameNow(films, filmOf(run.roll).film);
   const curve = ownCurve(ownCurves(underFilmsNow(calibrations, films)), film)?.character;
   const tests = calibrations
     .filter(({ runs }) => runs?.some(({ id }) => id === run.roll.id))
