@@ -90,6 +90,21 @@ export default ts.config(
     },
     rules: { 'no-undef': 'off' },
   },
+  {
+    files: ['app/src/**/*.{ts,svelte}'],
+    ignores: ['app/src/lib/kit/refresh.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            "ImportDeclaration[source.value='$app/navigation'] ImportSpecifier[imported.name=/^invalidate/]",
+          message:
+            'It calls off the way to another page: refresh() in kit/refresh.ts waits for it.',
+        },
+      ],
+    },
+  },
   // What is longer is two things.
   { files: ['**/*.svelte'], rules: { 'max-lines': ['error', 250] } },
   { files: ['**/*.ts'], rules: { 'no-undef': 'off' } },

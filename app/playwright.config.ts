@@ -18,7 +18,8 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   forbidOnly: true,
-  timeout: 60_000,
+  timeout: 120_000,
+  expect: { timeout: 15_000 },
   // These run against a real clock; a machine that stalls for a moment gets a second go, and is told of it.
   retries: 1,
   use: {

@@ -241,6 +241,29 @@ test('on an empty bench in red light the list says what it is for', async ({ pag
   await expect(page.getByText(/^Nothing is in hand\./)).toBeVisible();
 });
 
+test('a list that is asked anew on the way to a print calls the way off nowhere', async ({
+  page,
+}) => {
+  await page.clock.install();
+  await open(page, '/print');
+  let letGo = () => {};
+  const held = new Promise<void>((done) => (letGo = done));
+  await page.route('**/print/*/__data.json*', async (route) => {
+    await held;
+    await route.continue();
+  });
+  const asked = page.waitForRequest(/\/print\/[0-9a-f-]{36}\/__data\.json/);
+  await pressSpace(page);
+  await asked;
+  // The list looks every four seconds whether another device did something: the new print is news to it.
+  const looked = page.waitForResponse(/\/api\/v1\/prints-in-hand$/);
+  await page.clock.runFor(5000);
+  await looked;
+  letGo();
+  await expect(page).toHaveURL(A_PRINT);
+  await expect(page.getByRole('button', { name: /^Name of the print/ })).toBeVisible();
+});
+
 test('from nothing to a fired, developed and recorded print by keyboard alone, in at most forty keys', async ({
   page,
 }) => {

@@ -81,7 +81,7 @@ test('a tank is written down; the film page covers its reels and says when devel
   await expect(page.getByRole('link', { name: 'Tall three-reel' })).toBeVisible();
   await open(page, '/film');
   await page.getByRole('button', { name: /^Recipe:/ }).click();
-  await page.getByRole('radio', { name: /Halden 400 in Madder 1\+100/ }).click();
+  await page.getByRole('radio', { name: /Halden 400 in Madder 1\+100 EI 400/ }).click();
   await page.getByRole('button', { name: /^How many films/ }).click();
   await page.getByRole('textbox', { name: 'How many films' }).fill('3');
   await page.keyboard.press('Enter');

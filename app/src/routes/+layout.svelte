@@ -1,6 +1,6 @@
 <script lang="ts">
   import '../app.css';
-  import { invalidate } from '$app/navigation';
+  import { refresh } from '$lib/kit/refresh.ts';
   import { page } from '$app/state';
   import Moon from '@lucide/svelte/icons/moon';
   import { onMount, untrack } from 'svelte';
@@ -98,7 +98,7 @@
   });
   /** Only where somebody answers: a page that cannot be loaded anew would give way to an error. */
   async function askAnew() {
-    if (await answers()) await invalidate('katachron:sink');
+    if (await answers()) await refresh('katachron:sink');
   }
 </script>
 

@@ -1,4 +1,4 @@
-import { invalidateAll } from '$app/navigation';
+import { refresh } from './refresh.ts';
 import { navigating } from '$app/state';
 import { put } from './client.ts';
 import { newId } from './new-id.ts';
@@ -58,7 +58,7 @@ export function shelfInHand<Body extends object>(shelf: string, kept: () => Kept
     // A page that is on its way would be called off by reading anew.
     await navigating.complete?.catch(() => undefined);
     // It is kept already: where the page cannot be read anew it stays as it is.
-    await invalidateAll().catch(() => undefined);
+    await refresh().catch(() => undefined);
     return true;
   }
 

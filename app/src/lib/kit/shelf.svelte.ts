@@ -1,4 +1,4 @@
-import { invalidateAll } from '$app/navigation';
+import { refresh } from './refresh.ts';
 import { put, remove } from './client.ts';
 
 type Kept = { readonly id: string; readonly version: number };
@@ -12,7 +12,7 @@ export function shelfOf<Thing extends Kept>(path: string) {
     const outcome = await remove<Thing>(`${path}/${thing.id}`, thing.version);
     problem = outcome.problem?.detail;
     if (outcome.value) removed = thing;
-    await invalidateAll();
+    await refresh();
   }
 
   async function putBack(): Promise<void> {
@@ -21,7 +21,7 @@ export function shelfOf<Thing extends Kept>(path: string) {
     const outcome = await put<Thing>(`${path}/${id}`, body);
     problem = outcome.problem?.detail;
     if (outcome.value) removed = undefined;
-    await invalidateAll();
+    await refresh();
   }
 
   return {

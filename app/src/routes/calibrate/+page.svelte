@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { goto, invalidateAll } from '$app/navigation';
+  import { goto } from '$app/navigation';
+  import { refresh } from '$lib/kit/refresh.ts';
   import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
   import Button from '$lib/kit/Button.svelte';
   import { put } from '$lib/kit/client.ts';
@@ -42,7 +43,7 @@
           ? 'Nothing that was found hangs on it.'
           : `${hanging.length} ${hanging.length === 1 ? 'finding asks' : 'findings ask'} for the short check.`;
     }
-    await invalidateAll();
+    await refresh();
   }
 </script>
 

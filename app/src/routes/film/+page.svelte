@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { goto, invalidate, replaceState } from '$app/navigation';
+  import { goto, replaceState } from '$app/navigation';
+  import { refresh } from '$lib/kit/refresh.ts';
   import { onMount, tick } from 'svelte';
   import { useWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
   import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
@@ -27,7 +28,7 @@
     go: (path) => goto(path),
     askAnew: async () => {
       await tick();
-      await invalidate('katachron:film');
+      await refresh('katachron:film');
     },
   });
   const view = $derived(film.view());
@@ -85,7 +86,7 @@
       {film}
       recipe={view.recipe}
       procedures={data.procedures}
-      saved={() => void invalidate('katachron:film')}
+      saved={() => void refresh('katachron:film')}
     />
   </div>
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { goto, invalidate } from '$app/navigation';
+  import { goto } from '$app/navigation';
+  import { refresh } from '$lib/kit/refresh.ts';
   import { format } from 'date-fns';
   import { onMount } from 'svelte';
   import Button from '$lib/kit/Button.svelte';
@@ -42,11 +43,13 @@
   /** Working all of them out anew is worth it only where one was touched. */
   async function look() {
     if (document.visibilityState !== 'visible') return;
-    const { value } = await get<{ prints: InHand[] }>('/api/v1/prints-in-hand');
     const marks = (prints: readonly { id: string; version: number }[]) =>
       prints.map(({ id, version }) => `${id} ${version}`).join();
-    if (value && marks(value.prints) !== marks(data.prints)) {
-      await invalidate('katachron:prints-in-hand');
+    // Once somebody left, the page's data are another page's.
+    const shown = marks(data.prints);
+    const { value } = await get<{ prints: InHand[] }>('/api/v1/prints-in-hand');
+    if (value && marks(value.prints) !== shown) {
+      await refresh('katachron:prints-in-hand');
     }
   }
 
@@ -65,14 +68,14 @@
   async function become({ id, version, draft, touchedAtMs }: Listed, state: HandState) {
     const outcome = await put<InHand>(path(id), { draft, state, touchedAtMs }, version);
     problem = outcome.problem?.detail;
-    await invalidate('katachron:prints-in-hand');
+    await refresh('katachron:prints-in-hand');
   }
 
   async function takeOff(print: Listed) {
     const outcome = await remove<InHand>(path(print.id), print.version);
     problem = outcome.problem?.detail;
     removed = outcome.value ? print : undefined;
-    await invalidate('katachron:prints-in-hand');
+    await refresh('katachron:prints-in-hand');
   }
 
   async function putBack() {
@@ -81,7 +84,7 @@
     const outcome = await put<InHand>(path(id), { draft, state, touchedAtMs });
     problem = outcome.problem?.detail;
     if (outcome.value) removed = undefined;
-    await invalidate('katachron:prints-in-hand');
+    await refresh('katachron:prints-in-hand');
   }
 </script>
 

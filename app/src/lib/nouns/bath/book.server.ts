@@ -13,7 +13,8 @@ import type { RollBody } from '../roll/contract.ts';
 import type { TwoNegativesBody } from '../two-negatives/contract.ts';
 import { book, type Passage } from './booking.server.ts';
 import { bathPlace } from './places.ts';
-import { partOfSheet, type PaperThrough, type Through } from './through.ts';
+import { partOfSheet } from './part-of-sheet.ts';
+import type { PaperThrough, Through } from './through.ts';
 
 /** The baths of the places that were reached, each once: a sheet that is fixed twice in one bath fills it once. */
 const reached = (baths: Through, kinds: readonly string[]): string[] => [

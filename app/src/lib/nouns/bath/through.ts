@@ -41,9 +41,3 @@ export const PaperThrough = Type.Object(
   { title: 'The baths of a sheet', ...closed },
 );
 export type PaperThrough = Static<typeof PaperThrough>;
-
-/** A part of a sheet, as strips are cut from it, on the same baths. */
-export const partOfSheet = (sheet: PaperThrough, share: number): PaperThrough => ({
-  ...sheet,
-  widthCm: sheet.widthCm * share,
-});

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { goto, invalidateAll } from '$app/navigation';
+  import { goto } from '$app/navigation';
+  import { refresh } from '../../kit/refresh.ts';
   import Button from '../../kit/Button.svelte';
   import { put } from '../../kit/client.ts';
   import Field from '../../kit/Field.svelte';
@@ -88,12 +89,12 @@
 
   async function save() {
     if (!(await keep([]))) return;
-    if (kept) await invalidateAll();
+    if (kept) await refresh();
     else await goto(`/calibrate/comparisons/${ownId}`);
   }
 
   async function shuffle() {
-    if (await keep(tossedKey(read.pairs ?? 8, Math.random))) await invalidateAll();
+    if (await keep(tossedKey(read.pairs ?? 8, Math.random))) await refresh();
   }
 </script>
 

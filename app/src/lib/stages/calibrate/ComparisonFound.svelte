@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { goto, invalidateAll } from '$app/navigation';
+  import { goto } from '$app/navigation';
+  import { refresh } from '../../kit/refresh.ts';
   import Button from '../../kit/Button.svelte';
   import { put } from '../../kit/client.ts';
   import Field from '../../kit/Field.svelte';
@@ -34,7 +35,7 @@
     problem = outcome.problem?.detail;
     if (!outcome.value) return;
     said = 'Kept.';
-    await invalidateAll();
+    await refresh();
   }
 </script>
 

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { goto, invalidateAll } from '$app/navigation';
+  import { goto } from '$app/navigation';
+  import { refresh } from '../../kit/refresh.ts';
   import Button from '../../kit/Button.svelte';
   import { put } from '../../kit/client.ts';
   import { useKeys } from '../../kit/keys/keys.svelte.ts';
@@ -35,7 +36,7 @@
       kept.version,
     );
     problem = outcome.problem?.detail;
-    if (outcome.value) await invalidateAll();
+    if (outcome.value) await refresh();
     busy = false;
   }
 

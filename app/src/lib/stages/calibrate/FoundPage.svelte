@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { goto, invalidateAll } from '$app/navigation';
+  import { goto } from '$app/navigation';
+  import { refresh } from '../../kit/refresh.ts';
   import { format } from 'date-fns';
   import { useDesk } from '../../bench/desk/desk.svelte.ts';
   import Button from '../../kit/Button.svelte';
@@ -84,7 +85,7 @@
   async function keep(body: CalibrationBody): Promise<boolean> {
     const outcome = await put<Calibration>(`/api/v1/calibrations/${found.id}`, body, found.version);
     problem = outcome.problem?.detail;
-    if (outcome.value) await invalidateAll();
+    if (outcome.value) await refresh();
     return outcome.value !== undefined;
   }
 
@@ -127,7 +128,7 @@
     problem = outcome.problem?.detail;
     if (!outcome.value) return;
     removed = undefined;
-    await invalidateAll();
+    await refresh();
   }
 </script>
 

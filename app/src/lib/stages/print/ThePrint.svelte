@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { goto, invalidate } from '$app/navigation';
+  import { goto } from '$app/navigation';
+  import { refresh } from '../../kit/refresh.ts';
   import { onMount, untrack, type Snippet } from 'svelte';
   import { useWetSide } from '../../bench/clock/wet-side.svelte.ts';
   import type { InHand } from '../../nouns/in-hand/contract.ts';
@@ -27,7 +28,7 @@
       go: (path) => goto(path),
       askAnew: async () => {
         await held.flush();
-        await invalidate('katachron:print');
+        await refresh('katachron:print');
       },
     }),
   );

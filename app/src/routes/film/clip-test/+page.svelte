@@ -1,6 +1,7 @@
 <script lang="ts">
   import { newId } from '$lib/kit/new-id.ts';
-  import { goto, invalidateAll } from '$app/navigation';
+  import { goto } from '$app/navigation';
+  import { refresh } from '$lib/kit/refresh.ts';
   import { stepKind, type ClearingFactor } from '@katachron/core';
   import { attempt } from '$lib/words/attempt.ts';
   import { format } from 'date-fns';
@@ -102,7 +103,7 @@
     problem = outcome.problem?.detail;
     if (!outcome.value) return;
     kept = `Kept with ${outcome.value.name}.`;
-    await invalidateAll();
+    await refresh();
     bathId = id;
   }
 
@@ -112,7 +113,7 @@
     const { id, version, ...body } = bath;
     const outcome = await put<Bath>(`/api/v1/baths/${id}`, { ...body, tests }, version);
     problem = outcome.problem?.detail;
-    await invalidateAll();
+    await refresh();
     return outcome.value !== undefined;
   }
 
@@ -137,7 +138,7 @@
     );
     problem = outcome.problem?.detail;
     if (outcome.value) bathId = NEW_BATH;
-    await invalidateAll();
+    await refresh();
   }
 </script>
 

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { contrastSet, waysOfLooking, type WayOfLookingId } from '@katachron/core';
-  import { invalidateAll } from '$app/navigation';
+  import { refresh } from '$lib/kit/refresh.ts';
   import { format } from 'date-fns';
   import { tick } from 'svelte';
   import Button from '$lib/kit/Button.svelte';
@@ -52,7 +52,7 @@
         ? `This print’s record was changed meanwhile. ${again}`
         : outcome.problem?.detail;
     // Where somebody else wrote it meanwhile, the next try is based on theirs.
-    if (outcome.value || outcome.problem?.status === 409) await invalidateAll();
+    if (outcome.value || outcome.problem?.status === 409) await refresh();
     writing = false;
     return outcome.value !== undefined;
   }

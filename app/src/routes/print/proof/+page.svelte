@@ -2,7 +2,8 @@
   import { newId } from '$lib/kit/new-id.ts';
   import { onMount } from 'svelte';
   import { stripKinds } from '@katachron/core';
-  import { goto, invalidate } from '$app/navigation';
+  import { goto } from '$app/navigation';
+  import { refresh } from '$lib/kit/refresh.ts';
   import { put } from '$lib/kit/client.ts';
   import type { Finding } from '$lib/nouns/finding/contract.ts';
   import { findingLine } from '$lib/stages/print/findings.ts';
@@ -30,11 +31,9 @@
   const draft = $derived(draftIn(setup));
   const bench = $derived(printView(draft, data.bench));
   // The form is its own from here on.
-  /* svelte-ignore state_referenced_locally */
-  const proof = new ProofInHand(
-    data.rolls[0]?.recipe?.film ?? data.rolls[0]?.exposed?.film,
-    data.rolls[0]?.id,
-  );
+  // svelte-ignore state_referenced_locally
+  const [roll] = data.rolls;
+  const proof = new ProofInHand(roll?.recipe?.film ?? roll?.exposed?.film, roll?.id);
   const { form } = proof;
   let takenUp = $state(false);
   onMount(() => {
@@ -75,7 +74,7 @@
     const outcome = await put<Finding>(`/api/v1/findings/${newId()}`, body);
     problem = outcome.problem?.detail;
     told = outcome.value ? `Kept: ${findingLine(body)}.` : undefined;
-    await invalidate('katachron:findings');
+    await refresh('katachron:findings');
   }
 </script>
 

@@ -1,5 +1,6 @@
 import type { SheetOfTwo, TwoNegativesBody } from '../../../nouns/two-negatives/contract.ts';
-import { partOfSheet, type PaperThrough } from '../../../nouns/bath/through.ts';
+import { partOfSheet } from '../../../nouns/bath/part-of-sheet.ts';
+import type { PaperThrough } from '../../../nouns/bath/through.ts';
 import type { GivenFiring } from '../../../nouns/print/sheet.ts';
 import type { TwoThing } from '../../../nouns/in-hand/limits.ts';
 

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { goto, invalidateAll } from '$app/navigation';
+  import { goto } from '$app/navigation';
+  import { refresh } from '$lib/kit/refresh.ts';
   import { bathTests, filmFormats } from '@katachron/core';
   import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
   import ThermometerChoice from '$lib/bench/desk/ThermometerChoice.svelte';
@@ -40,7 +41,7 @@
     problem = sent.problem?.detail;
     kept = undefined;
     if (sent.problem) return false;
-    await invalidateAll();
+    await refresh();
     return true;
   }
 
@@ -81,11 +82,8 @@
     const one = data.entries.find((entry) => entry.id === id);
     if (!one || !('areaCm2' in one.entry)) return;
     const { kind, areaCm2 } = one.entry;
-    await write({
-      id: newId(),
-      corrects: id,
-      entry: { kind, atMs: Date.now(), areaCm2: -areaCm2 },
-    });
+    const entry = { kind, atMs: Date.now(), areaCm2: -areaCm2 };
+    await write({ id: newId(), corrects: id, entry });
   }
 
   async function discard(discardedAtMs?: number) {
@@ -94,7 +92,7 @@
     const sent = await put(`/api/v1/baths/${id}`, now, version);
     problem = sent.problem?.detail;
     kept = undefined;
-    await invalidateAll();
+    await refresh();
   }
 </script>
 

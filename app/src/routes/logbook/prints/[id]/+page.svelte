@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { goto, invalidateAll } from '$app/navigation';
+  import { goto } from '$app/navigation';
+  import { refresh } from '$lib/kit/refresh.ts';
   import { contrastSet, planTools } from '@katachron/core';
   import { format } from 'date-fns';
   import { put } from '$lib/kit/client.ts';
@@ -54,7 +55,7 @@
     const { id, version: basedOn, ...body } = print;
     const outcome = await put(`/api/v1/prints/${id}`, { ...body, ...said }, basedOn);
     problem = outcome.problem?.detail;
-    await invalidateAll();
+    await refresh();
   }
 
   /** In another filter, or with the lens opened, it took other seconds: those stand in the sheet’s firings. */

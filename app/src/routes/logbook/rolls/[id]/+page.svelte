@@ -1,6 +1,6 @@
 <script lang="ts">
   import { newId } from '$lib/kit/new-id.ts';
-  import { invalidateAll } from '$app/navigation';
+  import { refresh } from '$lib/kit/refresh.ts';
   import {
     agitationScheme,
     development,
@@ -77,7 +77,7 @@
     const { id, version, state: _state, startedAtMs: _start, finishedAtMs: _end, ...body } = roll;
     const outcome = await put(`/api/v1/rolls/${id}`, { ...body, tags }, version);
     problem = outcome.problem?.detail;
-    await invalidateAll();
+    await refresh();
   }
 
   async function addNote(submit: SubmitEvent) {
@@ -90,7 +90,7 @@
     problem = outcome.problem?.detail;
     if (outcome.problem) return;
     note = '';
-    await invalidateAll();
+    await refresh();
   }
 </script>
 
@@ -156,7 +156,7 @@
     {#if ['developed', 'proofed'].includes(roll.state) || (finished && !outcome.stopped)}
       <div class="mt-8">
         {#key roll.version}
-          <JudgementForm {roll} {pushStops} developed={given?.share} kept={() => invalidateAll()} />
+          <JudgementForm {roll} {pushStops} developed={given?.share} kept={() => refresh()} />
         {/key}
       </div>
     {/if}

@@ -1,7 +1,8 @@
 <script lang="ts">
   import Said from '$lib/kit/Said.svelte';
   import { newId } from '$lib/kit/new-id.ts';
-  import { goto, invalidate } from '$app/navigation';
+  import { goto } from '$app/navigation';
+  import { refresh } from '$lib/kit/refresh.ts';
   import { put } from '$lib/kit/client.ts';
   import type { Finding, FindingBody } from '$lib/nouns/finding/contract.ts';
   import { emptyFlash, flashPageView } from '$lib/stages/print/flash-page-view.ts';
@@ -56,7 +57,7 @@
     problem = outcome.problem?.detail;
     told = outcome.value ? 'Kept for this set-up.' : undefined;
     if (outcome.value) sent = undefined;
-    await invalidate('katachron:findings');
+    await refresh('katachron:findings');
   }
 </script>
 
