@@ -141,6 +141,40 @@ test('a test piece over one area is fired, and its pick goes into the plan', asy
   await expect(page.getByRole('region', { name: 'Test pieces' })).toHaveCount(0);
 });
 
+test('test pieces that were fired are booked on the baths with their print', async ({ page }) => {
+  const path = await leavePrint(page, {
+    ...{ ...stripRead, paper: '', areas: [{ name: 'door', stops: '+½' }] },
+    through: { 'print-developer': '3d9a5e10-0c7b-4f26-a1d4-000000000024' },
+    pieces: [{ area: 0, kind: 'amounts' }],
+  });
+  await page.clock.install();
+  const hands = page.getByTestId('hands');
+  /** All that is to be fired, and into the developer. */
+  const fireAll = async () => {
+    await expect(page.getByRole('heading', { name: 'Before the light' })).toBeVisible();
+    await pressSpace(page);
+    for (let firing = 0; firing < 12; firing += 1) {
+      await expect(hands).toBeVisible();
+      if ((await hands.textContent())?.startsWith('All given')) break;
+      await pressSpace(page);
+      await page.clock.runFor(60_000);
+    }
+    await pressSpace(page);
+  };
+  await openPrint(page, '/plan');
+  await page.keyboard.press('t');
+  await fireAll();
+  await expect(page).toHaveURL(/\/plan$/);
+  await openPrint(page);
+  await page.keyboard.press('g');
+  await fireAll();
+  await page.getByRole('button', { name: /Done: to its record/ }).click();
+  await expect(page).toHaveURL(/\/logbook\/prints\//);
+  await openAny(page, '/chemistry/baths/3d9a5e10-0c7b-4f26-a1d4-000000000024');
+  const booked = page.locator(`a[href="${path.replace('/print', '/logbook/prints')}"]`);
+  await expect(booked.filter({ hasText: 'test pieces' })).toContainText('1 × ');
+});
+
 test('an area is left out on the page of the strips: a test piece stays with its own area', async ({
   page,
 }) => {

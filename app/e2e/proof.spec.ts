@@ -260,5 +260,6 @@ test('a proof’s strip and the proof itself are fired, and go through the trays
   const roll = new URL(page.url()).pathname.split('/').at(-1)!;
   await open(page, '/chemistry/baths/3d9a5e10-0c7b-4f26-a1d4-000000000024');
   const booked = page.locator(`a[href="/logbook/rolls/${roll}"]`);
-  await expect(booked.first()).toContainText('24 × 30.5 cm');
+  await expect(booked.filter({ hasNotText: 'strips' })).toContainText('1 × 24 × 30.5 cm');
+  await expect(booked.filter({ hasText: 'strips of its proof' })).toContainText('1 × 6 × 30.5 cm');
 });

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { convertSetup, type LightSetup } from '../src/index.ts';
+import { convertSetup, usualLoss, type LightSetup } from '../src/index.ts';
 
 const bench: LightSetup = {
   head: '41 cm',
@@ -20,6 +20,21 @@ describe('a set-up that was changed', () => {
 
   it('two stops down take four times as long', () => {
     expect(convertSetup(bench, { ...bench, aperture: 16 }).factor).toBeCloseTo(4, 9);
+  });
+
+  it('a long time loses more in less light: 120 s from f/8 to f/11 are 271.8, not 240', () => {
+    const there = { ...bench, aperture: 11 };
+    const { factor, changes, doubtStops } = convertSetup(bench, there, {
+      seconds: 120,
+      loss: usualLoss,
+    });
+    expect(120 * factor).toBeCloseTo(271.8, 1);
+    expect(changes.map(({ part }) => part)).toEqual(['aperture', 'long-time']);
+    expect(doubtStops).toBeGreaterThan(convertSetup(bench, there).doubtStops);
+    // What is short there and here loses nothing, and what did not change is carried nowhere.
+    const short = { seconds: 10, loss: usualLoss };
+    expect(convertSetup(bench, there, short).factor).toBeCloseTo(2, 9);
+    expect(convertSetup(bench, bench, { seconds: 120, loss: usualLoss }).factor).toBe(1);
   });
 
   it('what is written down for the first time has not moved', () => {

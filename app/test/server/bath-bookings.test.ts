@@ -1,6 +1,9 @@
 import { randomUUID } from 'node:crypto';
+import sharp from 'sharp';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { ROLL_EQUIVALENT_CM2 } from '@katachron/core';
+import { wentWords } from '../../src/lib/nouns/bath/went-words.ts';
+import { pictures } from '../../src/lib/nouns/picture/store.server.ts';
 import { addEntry, entriesOf } from '../../src/lib/nouns/bath/entries.server.ts';
 import { inHandExample } from '../../src/lib/nouns/in-hand/contract.ts';
 import { proofExample } from '../../src/lib/nouns/proof/contract.ts';
@@ -288,6 +291,79 @@ describe('a sheet is booked on the baths it went through', () => {
   });
 });
 
+describe('what a print took besides its sheets', () => {
+  const sheetOn = (id: string) => ({
+    ...printExample.sheets[0]!,
+    id,
+    baths: {
+      ...{ widthCm: 20, heightCm: 24 },
+      baths: [
+        { place: 'print-developer' as const, id: developer, name: 'The developer' },
+        { place: 'print-fix' as const, id: fixer, name: 'The fixer' },
+      ],
+    },
+  });
+  const whole = 20 * 24;
+
+  it('strips that were not read and test pieces, a quarter and an eighth of a sheet each', async () => {
+    const print = randomUUID();
+    const body: PrintBody = {
+      ...{ ...printExample, strips: [], sheets: [sheetOn(randomUUID())] },
+      testPaper: { strips: 2, pieces: 3 },
+    };
+    await call(PUT_PRINT, { params: { id: print }, body });
+    const lines = (await ledger(developer)).filter(({ of }) => of?.id === print);
+    const told = lines.map(({ of, sheets, entry }) =>
+      [of!.kind, sheets!.count, 'areaCm2' in entry ? entry.areaCm2 : 0].join(' '),
+    );
+    expect(told.toSorted()).toEqual([
+      `print 1 ${whole}`,
+      `print-pieces 3 ${(3 * whole) / 8}`,
+      `print-strips 2 ${whole / 2}`,
+    ]);
+  });
+
+  it('a dark print tires the bath more than its area says, by its picture; a light one less', async () => {
+    const flat = async (code: number) => {
+      const id = randomUUID();
+      // A white rim, so that the picture itself says what paper white is.
+      const file = await sharp({
+        create: { width: 400, height: 300, channels: 3, background: { r: 240, g: 240, b: 240 } },
+      })
+        .composite([
+          {
+            input: {
+              create: {
+                ...{ width: 390, height: 290, channels: 3 as const },
+                background: { r: code, g: code, b: code },
+              },
+            },
+          },
+        ])
+        .png()
+        .toBuffer();
+      await pictures.put(id, file);
+      return { id, of: 'print' as const, width: 400, height: 300, whiteCode: 240, range: 100 };
+    };
+    const areaOf = async (code: number) => {
+      const print = randomUUID();
+      const body: PrintBody = {
+        ...{ ...printExample, strips: [], sheets: [sheetOn(randomUUID())] },
+        picture: await flat(code),
+      };
+      await call(PUT_PRINT, { params: { id: print }, body });
+      return { ...(await booked(fixer, print)), print };
+    };
+    // Codes of 0.9 and 0.3 above white: 240 is 0.871 of full light, a tenth of a unit is 10^-0.1 of that.
+    const [dark, light] = [await areaOf(92), await areaOf(176)];
+    expect(dark.cm2 / light.cm2).toBeGreaterThan(1.8);
+    expect(dark.cm2 / light.cm2).toBeLessThan(2.2);
+    expect(dark.cm2).toBeCloseTo(1.3 * whole, 6);
+    const line = (await ledger(fixer)).find(({ of }) => of?.id === dark.print)!;
+    expect(wentWords(line)).toBe('1 × 20 × 24 cm, dark: counts 1.3 times');
+  });
+});
+
 describe('paper beside a print of its own', () => {
   const through = (widthCm: number, heightCm: number) => ({
     ...{ widthCm, heightCm },
@@ -304,6 +380,23 @@ describe('paper beside a print of its own', () => {
     expect(await booked(fixer, roll)).toEqual({ lines: 1, cm2: 500 });
     await shelfStores.proofs.put(roll, { ...proofExample, sheets: [] }, 1);
     expect(await booked(fixer, roll)).toEqual({ lines: 2, cm2: 0 });
+  });
+
+  it('the strips that a proof took are booked with it, once, and go with it', async () => {
+    const [roll, sheet] = [randomUUID(), randomUUID()];
+    const made = {
+      ...{ id: sheet, exposedAtMs: 1_768_600_000_000, firings: [], setup: findingExample.setup },
+      ...{ strips: 2, baths: through(20, 25) },
+    };
+    await shelfStores.proofs.put(roll, { ...proofExample, sheets: [made] });
+    expect(await booked(fixer, roll)).toEqual({ lines: 2, cm2: 500 + 250 });
+    await shelfStores.proofs.put(roll, { ...proofExample, name: 'N', sheets: [made] }, 1);
+    expect((await booked(fixer, roll)).lines).toBe(2);
+    const onSmaller = { ...made, baths: through(10, 25) };
+    await shelfStores.proofs.put(roll, { ...proofExample, sheets: [onSmaller] }, 2);
+    expect((await booked(fixer, roll)).cm2).toBe(250 + 125);
+    await shelfStores.proofs.put(roll, { ...proofExample, sheets: [] }, 3);
+    expect((await booked(fixer, roll)).cm2).toBe(0);
   });
 
   it('a sheet of two negatives once both are on it, its grid at once', async () => {

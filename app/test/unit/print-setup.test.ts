@@ -21,7 +21,8 @@ import {
 } from '../../src/lib/stages/print/keep.ts';
 import { emptyPaperForm, paperForm, readPaper } from '../../src/lib/nouns/paper/form.ts';
 import { printView } from '../../src/lib/stages/print/print-view.ts';
-import { emptyBench, setupNow } from '../../src/lib/stages/print/setup-now.ts';
+import type { Calibration } from '../../src/lib/nouns/calibration/contract.ts';
+import { emptyBench, setupNow, type Bench } from '../../src/lib/stages/print/setup-now.ts';
 import { dryDownOf } from '../../src/lib/stages/print/dried.ts';
 import { versionNow } from '../../src/lib/stages/print/firing-lines.ts';
 import { convertFormOf, setupsOf } from '../../src/lib/stages/print/convert-view.ts';
@@ -54,6 +55,34 @@ describe('a set-up that is changed in mid-session', () => {
     expect(view.together!.seconds).toBeGreaterThan(35);
     expect(view.together!.seconds).toBeLessThan(39);
     expect(view.soFar!.withinStops).toBeGreaterThan(printView(draft).reading!.withinStops);
+  });
+
+  it('a long time loses more in less light, by the paper’s own test', () => {
+    const long: PrintDraft = { ...draft, first: '60', patches: '5' };
+    // Measured: from 45 s on each doubling of the light asks for 2^1.15 times the time.
+    const tests = [90, 180, 360].map((meteredSeconds) => ({
+      meteredSeconds,
+      neededSeconds: 45 * (meteredSeconds / 45) ** 1.15,
+    }));
+    const test = { kind: 'paper-reciprocity', given: { paper: 'Cinder matt', tests } };
+    const own = { ...emptyBench, longTimes: [{ ...test, foundAtMs: 1 } as never as Calibration] };
+    const change = apply(changedSetup(long, printView(long, own), { aperture: '11' }, own));
+    const there = { ...long, ...change };
+    const factorOf = (bench: Bench) => {
+      const { conversions } = printView(there, bench);
+      const [aperture, lost] = [.../×(\d\.\d+)/g[Symbol.matchAll](conversions[0]!)];
+      return { aperture: Number(aperture![1]), lost: Number(lost![1]) };
+    };
+    // A stop less light asks for 2^1.15 times as long: twice, and 2^0.15 of it besides.
+    expect(factorOf(own).aperture).toBe(2);
+    expect(factorOf(own).lost).toBeCloseTo(2 ** 0.15, 2);
+    // On a paper that nobody tested it is what papers usually lose.
+    expect(factorOf(emptyBench).lost).toBeCloseTo(2 ** (1 / (1 + Math.log2(0.9)) - 1), 2);
+    // A short time loses nothing.
+    expect(
+      printView(apply(changedSetup(draft, printView(draft), { aperture: '11' }, own)))
+        .conversions[0],
+    ).not.toContain('long time');
   });
 
   it('back in the old set-up the strip counts as it did', () => {

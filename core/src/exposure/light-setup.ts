@@ -1,5 +1,6 @@
 import { sound } from '../quantity/sound.ts';
 import { timeAtAperture, timeAtDistance, timeAtMagnification, timeOnPaper } from './convert.ts';
+import { longTimeIn, type LongExposureLoss } from './long-exposure.ts';
 
 /** Everything about a set-up that moves an exposure. What nobody measured is left out. */
 export interface LightSetup {
@@ -22,7 +23,8 @@ export interface LightSetup {
 }
 
 /** A part of a set-up. */
-export type SetupPart = 'size' | 'aperture' | 'distance' | 'paper' | 'enlarger' | 'developer';
+export type SetupPart =
+  'size' | 'aperture' | 'distance' | 'paper' | 'enlarger' | 'developer' | 'long-time';
 
 /** One thing that changed, and what it does to a time; no factor where a number for it is missing. */
 export interface SetupChange {
@@ -49,6 +51,7 @@ const DOUBT: Record<SetupPart, number> = {
   paper: 1 / 4,
   enlarger: 0,
   developer: 0,
+  'long-time': 1 / 8,
 };
 
 const same = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
@@ -59,7 +62,7 @@ const differs = (a = '', b = '') => a !== '' && b !== '' && !same(a, b);
 type Found = number | 'unknown' | undefined;
 
 /** No answer where nothing changed. */
-const laws: Record<SetupPart, (from: LightSetup, to: LightSetup) => Found> = {
+const laws: Record<Exclude<SetupPart, 'long-time'>, (from: LightSetup, to: LightSetup) => Found> = {
   size: (from, to) => {
     const lengths = [from.negativeLength, from.printLength, to.negativeLength, to.printLength];
     const [n1, p1, n2, p2] = lengths;
@@ -87,22 +90,41 @@ const laws: Record<SetupPart, (from: LightSetup, to: LightSetup) => Found> = {
   developer: (from, to) => (differs(from.developer, to.developer) ? 'unknown' : undefined),
 };
 
+/** A time that was right in the set-up it was found in, s, and what the paper loses in long ones. */
+export interface LongTime {
+  readonly seconds: number;
+  readonly loss: LongExposureLoss;
+}
+
+/** A loss smaller than this is none, as a share. */
+const NONE = 0.005;
+
+/** What a time loses more, or less, than in the light it was found in. */
+function longTimeChange(factor: number, { seconds, loss }: LongTime): SetupChange[] {
+  const lost = longTimeIn(seconds, factor, loss) / (seconds * factor);
+  return Math.abs(lost - 1) > NONE ? [{ part: 'long-time', factor: lost }] : [];
+}
+
 /**
  * What a change of set-up does to the times found so far: size by the lens law, aperture by its square, a lamp's distance by
- * the inverse square, paper by its speed with contrast by equal R.
+ * the inverse square, paper by its speed with contrast by equal R; and what a long time loses more or less in another light.
  * @param from the set-up in which a time was found: lengths in mm, f-number, distance in cm, ISO P
  * @param to the set-up of now
+ * @param long the time that is carried over, s, and what the paper loses in long ones; nothing lost unless said
  * @returns the factor on times, how far it may be out in stops, and each change; `whole` is false when a number is missing
- * @source the laws of `timeAtMagnification`, `timeAtAperture`, `timeAtDistance` and `timeOnPaper`
+ * @throws Refusal `long-exposure` for a time or a loss that cannot be
+ * @source the laws of `timeAtMagnification`, `timeAtAperture`, `timeAtDistance`, `timeOnPaper` and `longTimeIn`
  * @example
  * convertSetup({ head: "41", paper: "", aperture: 8 }, { head: "41", paper: "", aperture: 11 }).factor // ≈ 2
  */
-export function convertSetup(from: LightSetup, to: LightSetup): SetupConversion {
-  const changes = (Object.keys(laws) as SetupPart[]).flatMap((part): SetupChange[] => {
+export function convertSetup(from: LightSetup, to: LightSetup, long?: LongTime): SetupConversion {
+  const byLaws = (Object.keys(laws) as (keyof typeof laws)[]).flatMap((part): SetupChange[] => {
     const found = laws[part](from, to);
     if (found === undefined) return [];
     return found === 'unknown' ? [{ part }] : [{ part, factor: found }];
   });
+  const factor = byLaws.reduce((product, { factor: one = 1 }) => product * one, 1);
+  const changes = [...byLaws, ...(long && byLaws.length > 0 ? longTimeChange(factor, long) : [])];
   const known = changes.filter((change) => change.factor !== undefined);
   return sound({
     factor: known.reduce((product, { factor }) => product * factor!, 1),

@@ -1,29 +1,21 @@
 import { literal, type Transaction } from 'sequelize';
 import { eventsThatCount, filmArea, type ProcessRecord } from '@katachron/core';
 import { isDeepStrictEqual } from 'node:util';
-import { v5 as nameId } from 'uuid';
 import { database } from '../../server/database/connection.ts';
 import { models } from '../../server/database/models.ts';
 import { printsInHand } from '../in-hand/store.server.ts';
 import type { Print } from '../print/contract.ts';
+import { darknessOf } from '../print/darkness.server.ts';
 import { trayEventsOf } from '../print/trays.server.ts';
 import type { ColourPrintBody } from '../colour-print/contract.ts';
 import type { ProofBody } from '../proof/contract.ts';
 import type { RollBody } from '../roll/contract.ts';
 import type { TwoNegativesBody } from '../two-negatives/contract.ts';
+import { PIECE, STRIP, bookCut } from './book-cut.server.ts';
 import { book, type Passage } from './booking.server.ts';
 import { bathPlace } from './places.ts';
-import { partOfSheet } from './part-of-sheet.ts';
-import type { PaperThrough, Through } from './through.ts';
-
-/** The baths of the places that were reached, each once: a sheet that is fixed twice in one bath fills it once. */
-const reached = (baths: Through, kinds: readonly string[]): string[] => [
-  ...new Set(
-    baths
-      .filter(({ place }) => bathPlace(place).kinds.some((kind) => kinds.includes(kind)))
-      .map(({ id }) => id),
-  ),
-];
+import { reached } from './reached.ts';
+import type { PaperThrough } from './through.ts';
 
 /** Books a run on the baths it went through, once it is over; taken back when it goes on after all. */
 export async function bookRun(
@@ -58,12 +50,13 @@ export async function bookRun(
  */
 export async function bookPrint(print: Print): Promise<void> {
   const sheets = print.sheets.filter(({ baths }) => baths !== undefined);
-  const [events, inHand] = await Promise.all([
+  const [events, inHand, darkness] = await Promise.all([
     trayEventsOf(sheets.map(({ id }) => id)),
     printsInHand.find(print.id),
+    darknessOf(print),
   ]);
   const isMade = !inHand || inHand.state === 'made';
-  await bookStrips(print, isMade);
+  await bookTests(print, isMade);
   for (const { id: sheetId, baths, exposedAtMs } of sheets) {
     const { widthCm, heightCm, baths: through } = baths!;
     const counting = eventsThatCount(events[sheetId] ?? []);
@@ -77,9 +70,12 @@ export async function bookPrint(print: Print): Promise<void> {
       ? {
           of: { kind: 'print', id: print.id, name: print.title },
           medium: 'paper',
-          areaCm2: widthCm * heightCm,
+          areaCm2: widthCm * heightCm * (darkness ?? 1),
           atMs: taken?.atMs ?? exposedAtMs,
-          went: { sheets: { count: 1, widthCm, heightCm } },
+          went: {
+            sheets: { count: 1, widthCm, heightCm },
+            ...(darkness !== undefined && { tiredBy: darkness }),
+          },
           bathIds: reached(through, kinds),
         }
       : undefined;
@@ -87,30 +83,19 @@ export async function bookPrint(print: Print): Promise<void> {
   }
 }
 
-/** A strip as it is cut from a sheet, of its area. */
-const STRIP_OF_SHEET = 1 / 4;
-/** Where a strip goes through: it is looked at after a short fix, and thrown away. */
-const STRIP_KINDS = ['print-developer', 'print-stop', 'print-short-fix'];
-/** The entry of a print's strips has an id of its own (RFC 9562, version 5). */
-const STRIPS = '0f6a0c3e-58a1-5f0e-8a5d-2c8f5d8f7b19';
-
-/** Books what a print's strips were, once it is made: through the baths of its sheets, each a quarter of one. */
-async function bookStrips({ id, title, strips, sheets, madeAtMs }: Print, isMade: boolean) {
-  const sheet = sheets.find(({ baths }) => baths)?.baths;
-  const strip = sheet && partOfSheet(sheet, STRIP_OF_SHEET);
-  const count = strips.length;
-  const passage: Passage | undefined =
-    isMade && strip && count > 0
-      ? {
-          of: { kind: 'print-strips', id, name: title },
-          medium: 'paper',
-          areaCm2: count * strip.widthCm * strip.heightCm,
-          atMs: madeAtMs,
-          went: { sheets: { count, widthCm: strip.widthCm, heightCm: strip.heightCm } },
-          bathIds: reached(strip.baths, STRIP_KINDS),
-        }
-      : undefined;
-  await database().transaction((transaction) => book(nameId(id, STRIPS), passage, transaction));
+/** Books what was cut for a print, once it is made: strips that were read and others, and test pieces. */
+async function bookTests(print: Print, isMade: boolean): Promise<void> {
+  const { id, title, strips, testPaper, sheets, madeAtMs } = print;
+  const sheet = isMade ? sheets.find(({ baths }) => baths)?.baths : undefined;
+  const cut = [
+    { kind: 'print-strips', share: STRIP, count: strips.length + (testPaper?.strips ?? 0) },
+    { kind: 'print-pieces', share: PIECE, count: testPaper?.pieces ?? 0 },
+  ] as const;
+  for (const paper of cut) {
+    await database().transaction((transaction) =>
+      bookCut({ id, name: title }, paper, sheet, { sourceId: id, atMs: madeAtMs }, transaction),
+    );
+  }
 }
 
 /** Paper that went through baths as they were written down with it. */
@@ -170,10 +155,33 @@ export const bookTwoNegatives = bookPaperOf<TwoNegativesBody>(
   ],
 );
 
-/** A roll’s proofs. */
-export const bookProof = bookPaperOf<ProofBody>('proof', ({ sheets = [] }) =>
+const bookProofSheets = bookPaperOf<ProofBody>('proof', ({ sheets = [] }) =>
   sheets.map(({ id, exposedAtMs, baths }) => ({ id, atMs: exposedAtMs, baths })),
 );
+
+/** A roll’s proofs, and the strips that were fired for their time. */
+export async function bookProof(
+  before: ProofBody | undefined,
+  now: ProofBody & { readonly id: string },
+  transaction: Transaction,
+): Promise<void> {
+  await bookProofSheets(before, now, transaction);
+  const were = new Map(before?.sheets?.map((sheet) => [sheet.id, sheet]));
+  const of = { id: now.id, name: now.name };
+  const sheets = now.sheets ?? [];
+  const gone = [...were.values()].filter(({ id }) => sheets.every((sheet) => sheet.id !== id));
+  for (const { id, exposedAtMs: atMs, strips = 0, baths } of sheets) {
+    const was = were.get(id);
+    if (was?.strips === (strips || undefined) && isDeepStrictEqual(was?.baths, baths)) continue;
+    const paper = { kind: 'proof-strips', share: STRIP, count: strips } as const;
+    await bookCut(of, paper, baths, { sourceId: id, atMs }, transaction);
+  }
+  for (const { id, exposedAtMs: atMs, strips = 0 } of gone) {
+    if (strips === 0) continue;
+    const paper = { kind: 'proof-strips', share: STRIP, count: 0 } as const;
+    await bookCut(of, paper, undefined, { sourceId: id, atMs }, transaction);
+  }
+}
 
 /** Books the print that has this sheet; its record may not be there yet, and then it books when it comes. */
 export async function bookSheet(sheetId: string): Promise<void> {

@@ -10,10 +10,12 @@ export const bookedBy = [
   { id: 'roll', address: '/logbook/rolls' },
   { id: 'print', address: '/logbook/prints' },
   { id: 'print-strips', address: '/logbook/prints', part: 'strips' },
+  { id: 'print-pieces', address: '/logbook/prints', part: 'test pieces' },
   { id: 'colour-print', address: '/print/colour' },
   { id: 'two-negatives', address: '/print/two-negatives' },
   // A proof has the id of its roll, and is in its record.
   { id: 'proof', address: '/logbook/rolls' },
+  { id: 'proof-strips', address: '/logbook/rolls', part: 'strips of its proof' },
 ] as const satisfies readonly BookedBy[];
 export type BookedById = (typeof bookedBy)[number]['id'];
 

@@ -10,7 +10,7 @@ export interface Passage {
   readonly medium: 'film' | 'paper';
   readonly areaCm2: number;
   readonly atMs: number;
-  readonly went: Pick<KeptEntry, 'load' | 'sheets'>;
+  readonly went: Pick<KeptEntry, 'load' | 'sheets' | 'tiredBy'>;
   readonly bathIds: readonly string[];
 }
 

@@ -11,6 +11,7 @@ import { paperSizes } from '../paper/sizes.ts';
 import { MOST_AREAS, MOST_SHEETS } from '../print/limits.ts';
 import { howRead } from '../print/readings.ts';
 import { ShownPicture, outlineId } from '../picture/contract.ts';
+import { TestPaper } from '../print/test-paper.ts';
 import { Change, GivenFiring, Sheet, Version, howArea } from '../print/sheet.ts';
 import {
   MOST_COPIES,
@@ -250,6 +251,7 @@ export const PrintDraft = Type.Object(
         { maxItems: MOST_PIECES },
       ),
     ),
+    testPaper: Type.Optional(TestPaper),
     /** So many hands hold back at a time. */
     hands: Type.Optional(oneOf(['one', 'two'] as const, 'The hands')),
     /** A black border, its light in seconds. */

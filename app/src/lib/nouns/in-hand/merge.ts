@@ -30,6 +30,7 @@ const names: Partial<Record<Part, string>> = {
   areas: 'burns and dodges',
   picture: 'the picture',
   pieces: 'the test pieces',
+  testPaper: 'the paper for tests',
   keyLine: 'the key line',
   paperSize: 'the size of the paper',
   through: 'the baths in the trays',

@@ -3,6 +3,7 @@ import { count, instantMs, oneOf, orNull, seconds, text, uuid, version } from '.
 import { tags } from '../logbook/contract.ts';
 import { paperSizes } from '../paper/sizes.ts';
 import { ShownPicture } from '../picture/contract.ts';
+import { TestPaper } from './test-paper.ts';
 import { Sheet, Version } from './sheet.ts';
 import { MOST_EDITION, MOST_SHEETS } from './limits.ts';
 import { Readings } from './readings.ts';
@@ -76,6 +77,7 @@ export const PrintBody = Type.Object(
       maxItems: MOST_SHEETS,
       uniqueItemProperties: ['id'],
     }),
+    testPaper: Type.Optional(TestPaper),
     picture: Type.Optional(ShownPicture),
     /** So many copies there are to be. */
     edition: Type.Optional(count('The edition', MOST_EDITION, 1)),

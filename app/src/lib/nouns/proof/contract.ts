@@ -17,6 +17,8 @@ export const ProofSheet = Type.Object(
     switchedBy: Type.Optional(switchedBy),
     firings: Type.Array(GivenFiring, { title: 'Its firings', maxItems: 200 }),
     setup: FindingBody.properties.setup,
+    /** So many strips were fired for its time. */
+    strips: Type.Optional(count('The strips before it', 100)),
     /** The trays' baths, and its size: as much is booked on them. */
     baths: Type.Optional(PaperThrough),
   },

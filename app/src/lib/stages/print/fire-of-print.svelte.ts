@@ -130,5 +130,16 @@ export class FireOfPrint implements Fireable {
 
   exposed(given: readonly GivenFiring[], sheetId: string, atMs: number): void {
     if (this.what === 'print') this.#print.sheetGiven(given, this.lampBy, sheetId, atMs);
+    else if (this.what !== 'strip') this.#testPaper();
+  }
+
+  /** What is read is kept as a strip; all else is paper that the baths had all the same. */
+  #testPaper(): void {
+    const { draft } = this.#print;
+    const { strips, pieces } = draft.testPaper ?? { strips: 0, pieces: 0 };
+    draft.testPaper =
+      this.what === 'pieces'
+        ? { strips, pieces: pieces + (draft.pieces?.length ?? 0) }
+        : { strips: strips + 1, pieces };
   }
 }

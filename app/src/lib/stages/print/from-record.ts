@@ -70,6 +70,7 @@ export function copyOf(draft: PrintDraft): PrintDraft {
     sheets: _sheets,
     firing: _firing,
     pieces: _pieces,
+    testPaper: _testPaper,
     takenUpAtMs: _at,
     ...rest
   } = draft;

@@ -82,7 +82,7 @@ export function recordOf(
   const last = sheets.at(-1);
   if (!first || !last || versions.length === 0) return undefined;
   const lamp = { lagSeconds, timerStepSeconds: timerStep };
-  const counted = convertedStrips(draft, view.now.setup);
+  const counted = convertedStrips(draft, view.now);
   const earlier = counted.map(({ conversion }) => ({
     ...(conversion.changes.length > 0 && { worth: conversion.whole ? conversion.factor : 0 }),
   }));
@@ -112,6 +112,7 @@ export function recordOf(
       patchSeconds: planStrip(strip.choices, own).patches.map((patch) => patch.givenSeconds),
     })),
     ...(read && { readings: read }),
+    ...(draft.testPaper && { testPaper: draft.testPaper }),
     ...(draft.picture && { picture: draft.picture }),
     versions: [...versions],
     // What was said of a sheet when it was dry stands in the logbook alone.

@@ -6,11 +6,12 @@ import type { Bench } from './setup-now.ts';
 /** What stands in the darkroom, and what was printed there on a paper and, newest first, on others, but for the print that is in hand. */
 export async function benchFor(paper: string, of?: string): Promise<Bench> {
   const papers = await shelfStores.papers.all();
-  const [evidence, enlargers, negatives, findings, standing] = await Promise.all([
+  const [evidence, enlargers, negatives, findings, calibrations, standing] = await Promise.all([
     prints.toLearnFrom(paper, papers),
     shelfStores.enlargers.all(),
     shelfStores.negatives.all(),
     shelfStores.findings.all(),
+    shelfStores.calibrations.all(),
     bathsNow(Date.now()),
   ]);
   // What a print's own sheets say is in its own strips already.
@@ -20,6 +21,7 @@ export async function benchFor(paper: string, of?: string): Promise<Bench> {
     papers,
     negatives,
     findings,
+    longTimes: calibrations.filter(({ kind }) => kind === 'paper-reciprocity'),
     standing,
   };
 }

@@ -146,7 +146,7 @@ export function eyeWords(
   };
   const of = { ...bench, evidence: prints };
   const { on, now } = printView(draft, of);
-  const errs = nextLookErrs(draft, [], on, now.setup, of, lamp);
+  const errs = nextLookErrs(draft, [], on, now, of, lamp);
   if (errs === undefined) return undefined;
   const by = lookedAt === 'card' ? 'beside the card' : 'by eye';
   return `By all your strips a pick on ${paper} ${by} errs by about ${stopsInWords(errs)}.`;

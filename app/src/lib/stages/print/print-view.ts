@@ -224,7 +224,7 @@ function unplanned(draft: PrintDraft, bench: Bench): Unplanned {
       trouble === undefined ? [] : [[field, trouble]],
     ),
   );
-  const counted = convertedStrips(draft, now.setup);
+  const counted = convertedStrips(draft, now);
   const conversions = [
     ...conversionSentences(counted),
     ...otherSetsWords(draft.earlier.length - counted.length, set),
@@ -385,7 +385,7 @@ export function stripsBefore(draft: PrintDraft, view: PrintView, bench: Bench): 
   const halves = [...(choices ? [{ ...view, choices }] : []), ...(beside ? [beside] : [])];
   const lamp = { lagSeconds: view.lagSeconds, timerStepSeconds: view.timerStep };
   const kept = halvesKept(draft, halves, stripLamp);
-  return stripsToGo(draft, kept, on, now.setup, bench, lamp);
+  return stripsToGo(draft, kept, on, now, bench, lamp);
 }
 
 /** The part of the page that follows from the picks. */
@@ -435,14 +435,7 @@ function readingOf({
   const { highlight, shadow } = looked;
   const { timerStepSeconds: timerStep } = lamp;
   const wanted = certaintyOf(draft);
-  const session = sessionOf(
-    draft,
-    halvesKept(draft, halves, stripLamp),
-    on,
-    now.setup,
-    bench,
-    lamp,
-  );
+  const session = sessionOf(draft, halvesKept(draft, halves, stripLamp), on, now, bench, lamp);
   const isLookedAt = (highlight ?? shadow) !== undefined;
   const together = session?.value?.reading;
   // What was read may be enough, with what was printed here before: then no strip is worth its paper.

@@ -22,6 +22,8 @@ interface Kept {
   /** Proofs that were exposed and are not in the record yet. */
   readonly unsent?: readonly ProofOf[];
   readonly last?: LastProof;
+  /** Strips that were fired since the last sheet. */
+  readonly strips?: number;
   readonly form: BlackForm;
   readonly firing?: Firing;
   readonly lampBy?: LampSwitchId;
@@ -31,7 +33,7 @@ const isNumber = (value: unknown) => typeof value === 'number' && Number.isFinit
 
 function isKept(entry: unknown): entry is Kept {
   if (typeof entry !== 'object' || entry === null) return false;
-  const { form, firing, lampBy } = entry as Partial<Kept>;
+  const { form, firing, lampBy, strips = 0 } = entry as Partial<Kept>;
   if (typeof form !== 'object') return false;
   const usual = emptyBlack();
   const alike = (Object.keys(usual) as (keyof BlackForm)[]).every(
@@ -41,7 +43,13 @@ function isKept(entry: unknown): entry is Kept {
       (part === 'picked' && isNumber(form.picked)),
   );
   const kind = stripKinds.some(({ id }) => id === form.kind);
-  return alike && kind && isLampSwitch(lampBy) && (firing === undefined || isFiring(firing));
+  return (
+    alike &&
+    kind &&
+    isNumber(strips) &&
+    isLampSwitch(lampBy) &&
+    (firing === undefined || isFiring(firing))
+  );
 }
 
 /** The proof that is being made: what was typed and seen on its strip, and what was fired of it. It belongs to this browser. */
@@ -53,6 +61,8 @@ export class ProofInHand {
   /** Proofs that were exposed and are not in the record yet. */
   unsent = $state.raw<readonly ProofOf[]>([]);
   last = $state.raw<LastProof>();
+  /** Strips that were fired since the last sheet. */
+  #strips = 0;
   /** Why one is not there yet. */
   trouble = $state<string>();
 
@@ -69,11 +79,16 @@ export class ProofInHand {
     this.lampBy = kept.lampBy ?? 'screen';
     this.unsent = kept.unsent ?? [];
     this.last = kept.last;
+    this.#strips = kept.strips ?? 0;
   }
 
   keep(): void {
     const { form, firing, lampBy, unsent, last } = this;
-    const kept = { form, lampBy, unsent, ...(firing && { firing }), ...(last && { last }) };
+    const kept = {
+      ...{ form, lampBy, unsent, strips: this.#strips },
+      ...(firing && { firing }),
+      ...(last && { last }),
+    };
     keepList(KEY, [$state.snapshot(kept)]);
   }
 
@@ -81,9 +96,17 @@ export class ProofInHand {
   exposed(sheet: ProofSheet, rollTitle: string): void {
     const { rollId } = this.form;
     this.last = { sheetId: sheet.id, rollId };
-    if (rollId !== '') this.unsent = [...this.unsent, { rollId, rollTitle, sheet }];
+    const whole = { ...sheet, ...(this.#strips > 0 && { strips: Math.min(100, this.#strips) }) };
+    if (rollId !== '') this.unsent = [...this.unsent, { rollId, rollTitle, sheet: whole }];
+    this.#strips = 0;
     this.keep();
     void this.send();
+  }
+
+  /** A strip is thrown away; the baths had it, and it is booked with its sheet. */
+  stripExposed(): void {
+    this.#strips += 1;
+    this.keep();
   }
 
   /** Sends what is not in the record yet. */
@@ -193,7 +216,7 @@ export class FireOfProof implements Fireable {
 
   /** A strip of a proof is thrown away; the proof goes to its roll's record, with what it really got. */
   exposed(given: readonly GivenFiring[], sheetId: string, atMs: number): void {
-    if (this.what === 'proof-strip') return this.#proof.keep();
+    if (this.what === 'proof-strip') return this.#proof.stripExposed();
     this.#proof.exposed(
       {
         ...{ id: sheetId, exposedAtMs: atMs, switchedBy: this.lampBy },

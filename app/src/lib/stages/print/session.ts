@@ -30,7 +30,7 @@ import { usualStrip } from '../../nouns/strip/usual.ts';
 import { nameNow, sameThing } from '../../words/called.ts';
 import { dryDownOf, dryLooks, type LearnedDryDown } from './dried.ts';
 import { probeReadings, readingsOf } from './read-places.ts';
-import type { Bench } from './setup-now.ts';
+import type { Bench, SetupNow } from './setup-now.ts';
 
 /** The certainty asked for. */
 export function certaintyOf(draft: Pick<PrintDraft, 'certainty'>): Certainty & { id: CertaintyId } {
@@ -147,15 +147,29 @@ export interface ConvertedStrip {
   readonly conversion: SetupConversion;
 }
 
+/** The light of now, and what its paper loses in long exposures. */
+export type LightNow = Pick<SetupNow, 'setup' | 'loss'>;
+
+/** What the changes of set-up since then do to a strip: a long time loses more than a short one, by the patch that was picked. */
+function convertedTo({ setup, loss }: LightNow, strip: PrintDraft['earlier'][number]) {
+  const from = strip.setup ?? setup;
+  const seconds = attempt(() => {
+    const { patches } = planStrip(strip.choices, strip.lamp);
+    const at = (strip.highlight ?? strip.shadow)?.position ?? (patches.length - 1) / 2;
+    return patches[Math.min(patches.length - 1, Math.max(0, Math.round(at)))]!.givenSeconds;
+  }).value;
+  return convertSetup(from, setup, seconds === undefined ? undefined : { seconds, loss });
+}
+
 /** The earlier strips of a session that are of its contrast set, with their conversions to the set-up of now. */
 export function convertedStrips(
   { earlier, contrastSetId }: Pick<PrintDraft, 'earlier' | 'contrastSetId'>,
-  now: LightSetup,
+  now: LightNow,
 ): readonly ConvertedStrip[] {
   // A strip made with a filter says nothing about a dial, nor one with a grade about a filter of the same number.
   return earlier.flatMap((strip, index) =>
     (strip.contrastSetId ?? contrastSetId) === contrastSetId
-      ? [{ number: index + 1, strip, conversion: convertSetup(strip.setup ?? now, now) }]
+      ? [{ number: index + 1, strip, conversion: convertedTo(now, strip) }]
       : [],
   );
 }
@@ -213,7 +227,7 @@ export function printSession(
   draft: PrintDraft,
   current: readonly KeptStrip[],
   on: PaperFacts,
-  now: LightSetup,
+  now: LightNow,
   earlier: readonly EarlierPrint[],
   lamp: Lamp,
   people?: People,
@@ -229,7 +243,7 @@ export function printSession(
       .toReversed()
       .map((look) => ({ number: draft.earlier.length + 1 + index, look })),
   );
-  const readings = readingsOf(draft, lamp.lagSeconds, now);
+  const readings = readingsOf(draft, lamp.lagSeconds, now.setup);
   const unseen = readings && before.length + looked.length === 0;
   return {
     session: {
@@ -260,7 +274,7 @@ export function sessionOf(
   draft: PrintDraft,
   current: readonly KeptStrip[],
   on: PaperFacts,
-  now: LightSetup,
+  now: LightNow,
   bench: Kept,
   lamp: Lamp,
 ): Attempt<Session> | undefined {

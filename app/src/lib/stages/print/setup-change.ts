@@ -25,6 +25,11 @@ const parts: Record<
     needs: 'another enlarger or lens throws other light',
   },
   developer: { name: 'another developer', law: '', needs: 'another developer gives other tones' },
+  'long-time': {
+    name: 'what a long time loses',
+    law: 'more of it at each doubling',
+    needs: '',
+  },
 };
 
 const times = ({ part, factor }: SetupChange) =>

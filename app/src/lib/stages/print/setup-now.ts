@@ -1,4 +1,12 @@
-import { lightSource, type LightSetup, type LightSource } from '@katachron/core';
+import {
+  lightSource,
+  usualLoss,
+  type LightSetup,
+  type LightSource,
+  type LongExposureLoss,
+} from '@katachron/core';
+import type { Calibration } from '../../nouns/calibration/contract.ts';
+import { lossOfPaper } from '../../nouns/calibration/long-times.ts';
 import type { PrintDraft } from '../../nouns/in-hand/draft.ts';
 import type { StandingBath } from '../../nouns/bath/standing.ts';
 import type { EnlargerBody } from '../../nouns/enlarger/contract.ts';
@@ -19,6 +27,8 @@ export interface Bench {
   readonly negatives: readonly KeptNegative[];
   /** Times that strips have settled for a whole set-up. */
   readonly findings: readonly FindingBody[];
+  /** Tests of what papers lose in long exposures. */
+  readonly longTimes: readonly Calibration[];
   /** Baths that stand mixed. */
   readonly standing: readonly StandingBath[];
 }
@@ -28,6 +38,7 @@ export const emptyBench: Bench = {
   papers: [],
   negatives: [],
   findings: [],
+  longTimes: [],
   standing: [],
 };
 
@@ -55,6 +66,8 @@ export type TypedPart = keyof typeof typedParts;
 /** The set-up now, with what is wrong in it. */
 export interface SetupNow {
   readonly setup: LightSetup;
+  /** What its paper loses in long exposures: by its own test, or as papers usually do. */
+  readonly loss: LongExposureLoss;
   readonly source: LightSource;
   readonly enlarger?: EnlargerBody;
   readonly troubles: Partial<Record<TypedPart, string>>;
@@ -70,7 +83,10 @@ function markOf<Part extends string>(part: Part, name = ''): { [Key in Part]?: s
 }
 
 /** Reads the set-up that stands above the session. */
-export function setupNow(draft: PrintDraft, bench: Pick<Bench, 'enlargers' | 'papers'>): SetupNow {
+export function setupNow(
+  draft: PrintDraft,
+  bench: Pick<Bench, 'enlargers' | 'papers' | 'longTimes'>,
+): SetupNow {
   const enlarger = called(bench.enlargers, draft.enlarger);
   const source = lightSource(enlarger?.source ?? 'enlarger');
   const paperSpeed = called(bench.papers, draft.paper)?.speed;
@@ -94,6 +110,7 @@ export function setupNow(draft: PrintDraft, bench: Pick<Bench, 'enlargers' | 'pa
       ...markOf('lens', draft.lens),
       ...markOf('developer', draft.developer),
     },
+    loss: lossOfPaper(bench.longTimes, draft.paper, bench.papers)?.loss ?? usualLoss,
     source,
     troubles,
     ...(enlarger && { enlarger }),

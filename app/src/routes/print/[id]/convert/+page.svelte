@@ -19,7 +19,9 @@
   // The form is its own from here on.
   /* svelte-ignore state_referenced_locally */
   const form = $state<ConvertForm>(convertFormOf(print.draft, print.view(), data.seconds));
-  const tested = $derived(lossOfPaper(data.tests, print.draft.paper, print.bench.papers));
+  const tested = $derived(
+    lossOfPaper(print.bench.longTimes, print.draft.paper, print.bench.papers),
+  );
   const view = $derived(convertView(form, undefined, tested));
 
   type Line = { name: keyof ConvertForm; label: string };
