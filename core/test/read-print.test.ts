@@ -399,7 +399,8 @@ describe('a look that does not fit', () => {
         const after = readPrint(session([...strips, more]));
         if (after.setting.id !== before.setting.id) return;
         if (after.odd.length > 0 || before.odd.length > 0) return;
-        expect(after.withinStops).toBeLessThan(before.withinStops * 1.25 + 0.02);
+        // Two looks that hardly fit are told by a coarser eye as well as by a slip: that much wider it may be without a name.
+        expect(after.withinStops).toBeLessThan(before.withinStops * 1.4 + 0.02);
       }),
       { numRuns: 100 },
     );

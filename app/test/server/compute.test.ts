@@ -26,6 +26,28 @@ function expectAlike(actual: unknown, expected: unknown): void {
   }
 }
 
+/** Numbers that name a thing as its recipe does, or that matter only beside another one that the example has not. */
+const ONLY_SAID = /^(recipe\/(dilution\/\d|boxSpeed)|plan\/steps\/1\/seconds|base\/0\/speedStops)$/;
+
+type Path = readonly (string | number)[];
+
+function numbersIn(value: unknown, at: Path = []): Path[] {
+  if (typeof value === 'number') return [at];
+  if (typeof value !== 'object' || value === null) return [];
+  const parts = Array.isArray(value) ? [...value.entries()] : Object.entries(value);
+  return parts.flatMap(([key, part]) => numbersIn(part, [...at, key]));
+}
+
+/** The same with one of its numbers another one. */
+function withNumber(value: unknown, [key, ...rest]: Path, factor: number): unknown {
+  if (key === undefined) return (value as number) * factor + 0.9 * (factor - 1);
+  if (Array.isArray(value)) {
+    return value.map((part, index) => (index === key ? withNumber(part, rest, factor) : part));
+  }
+  const whole = value as Record<string, unknown>;
+  return { ...whole, [key]: withNumber(whole[key], rest, factor) };
+}
+
 describe.each(operations)('compute/$id', (operation) => {
   const ask = (body: unknown) => call(POST, { params: { operation: operation.id }, body });
 
@@ -43,6 +65,22 @@ describe.each(operations)('compute/$id', (operation) => {
     const required = (operation.request as { required?: string[] }).required ?? [];
     const pointers = body.errors.map((error: { pointer: string }) => error.pointer);
     expect(pointers).toEqual(expect.arrayContaining(required.map((name) => `/${name}`)));
+  });
+
+  it('every number of its example moves the answer', async () => {
+    const { request } = operation.example;
+    const base = JSON.stringify((await ask(request)).body);
+    const idle: string[] = [];
+    for (const path of numbersIn(request)) {
+      let moved = false;
+      for (const change of [1.37, 0.6, 3, 0.1, 1.9, 30]) {
+        const { body } = await ask(withNumber(request, path, change));
+        if (JSON.stringify(body) !== base) moved = true;
+        if (moved) break;
+      }
+      if (!moved) idle.push(path.join('/'));
+    }
+    expect(idle).toEqual(idle.filter((path) => ONLY_SAID.test(path)));
   });
 
   it('answers anything at all with 200 or 400', async () => {

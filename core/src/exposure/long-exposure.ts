@@ -1,4 +1,4 @@
-import { sound } from '../quantity/sound.ts';
+import { sound, soundTime } from '../quantity/sound.ts';
 import { Refusal } from '../refusal.ts';
 
 /** How a paper loses speed in long exposures. */
@@ -69,7 +69,7 @@ export function exposureToGive(seconds: number, loss: LongExposureLoss): number 
   checkSeconds(seconds);
   const exponent = exponentOf(loss);
   const { fromSeconds } = loss;
-  return sound(
+  return soundTime(
     seconds <= fromSeconds ? seconds : fromSeconds * (seconds / fromSeconds) ** (1 / exponent),
   );
 }

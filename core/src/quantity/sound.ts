@@ -4,13 +4,17 @@ import { Refusal } from '../refusal.ts';
 const SENTENCE =
   'These numbers lead to no answer: one of them is missing, below zero, or far out of reach.';
 
+/** Nothing in a darkroom takes thirty years, s: a sum that ends there began with a slip. */
+const MOST_SECONDS = 1e9;
 /** A name that ends so is a time, and no time is below zero; a lag may be. */
 const TIME = /seconds$/i;
 const LAG = /lag/i;
 
 function fault(value: unknown, name: string): boolean {
   if (typeof value === 'number') {
-    return !Number.isFinite(value) || (value < 0 && TIME.test(name) && !LAG.test(name));
+    if (!Number.isFinite(value)) return true;
+    if (!(value < 0 || value > MOST_SECONDS) || !TIME.test(name)) return false;
+    return value > 0 || !LAG.test(name);
   }
   if (typeof value !== 'object' || value === null) return false;
   if (Array.isArray(value)) {
@@ -30,7 +34,7 @@ function fault(value: unknown, name: string): boolean {
  * and never handed on as NaN or infinity.
  * @param value what was asked with, or what is answered; names that end in "seconds" are times and not below zero
  * @returns the same value
- * @throws Refusal `no-answer` for NaN, infinity and a time below zero, however deep
+ * @throws Refusal `no-answer` for NaN, infinity, a time below zero or of decades, however deep
  * @source every answer is a number or a sentence
  * @example
  * sound(7.5) // = 7.5
@@ -44,7 +48,7 @@ export function sound<Value>(value: Value): Value {
 
 /**
  * A time in seconds handed through when it is one.
- * @param seconds finite, not below zero
+ * @param seconds not below zero, at most a billion
  * @returns the same seconds
  * @throws Refusal `no-answer` for anything else
  * @source every answer is a number or a sentence
@@ -52,6 +56,6 @@ export function sound<Value>(value: Value): Value {
  * soundTime(7.5) // = 7.5
  */
 export function soundTime(seconds: number): number {
-  if (!(seconds >= 0)) throw new Refusal('no-answer', '', SENTENCE);
+  if (!(seconds >= 0 && seconds <= MOST_SECONDS)) throw new Refusal('no-answer', '', SENTENCE);
   return sound(seconds);
 }
