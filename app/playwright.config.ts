@@ -29,7 +29,7 @@ export default defineConfig({
   projects: [
     {
       name: 'app',
-      testIgnore: ['scrollbars.spec.ts', 'fuzz.spec.ts', 'any-record.spec.ts'],
+      testIgnore: ['scrollbars.spec.ts', 'come-back.spec.ts', 'fuzz.spec.ts', 'any-record.spec.ts'],
       use: { launchOptions: chromium },
     },
     {
@@ -37,6 +37,14 @@ export default defineConfig({
       name: 'fuzz',
       testMatch: ['fuzz.spec.ts', 'any-record.spec.ts'],
       use: { launchOptions: chromium },
+    },
+    {
+      // With pages kept as a browser keeps them.
+      name: 'come-back',
+      testMatch: 'come-back.spec.ts',
+      use: {
+        launchOptions: { ...chromium, ignoreDefaultArgs: ['--disable-back-forward-cache'] },
+      },
     },
     {
       // With its scrollbars drawn, as a person at a desk has them.

@@ -127,7 +127,7 @@ export async function clickPatch(
   await ruler.page().mouse.click(box.x + (box.width * (patch - 0.5)) / patches, y);
 }
 
-/** Presses the big button's key, once a press counts again: two within half a second are one. */
+/** Presses the big button's key, once a press counts again: two right after one another are one. */
 export async function pressSpace(page: Page): Promise<void> {
   await page.waitForFunction(() => document.documentElement.dataset.settling === undefined);
   await page.keyboard.press('Space');

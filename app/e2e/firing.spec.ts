@@ -58,6 +58,92 @@ test('a strip is fired by Space in red: list, count-in, light, next patch, devel
   ).toHaveAccessibleName(/(2:00|1:5\d) left/);
 });
 
+for (const gapMs of [50, 300, 600]) {
+  test(`a second press ${gapMs} ms after any other lights no lamp, on the way out of it neither`, async ({
+    page,
+  }) => {
+    await page.clock.install();
+    await leavePrint(page, shortStrip);
+    await openPrint(page);
+    const lamp = page.getByTestId('lamp');
+    const hands = page.getByTestId('hands');
+    // From here on time goes as the test lets it.
+    await page.clock.pauseAt(Date.now() + 60_000);
+    const once = async () => {
+      await page.clock.runFor(1000);
+      await page.keyboard.press('Space');
+    };
+    const twice = async () => {
+      await once();
+      await page.clock.runFor(gapMs);
+      await page.keyboard.press('Space');
+    };
+    const notLit = async () => {
+      await page.clock.runFor(10_000);
+      await expect(page.getByText('Light in …')).toHaveCount(0);
+      await expect(page.getByText(/Lamp on/)).toHaveCount(0);
+    };
+    await twice();
+    await expect(page.getByRole('heading', { name: 'Before the light' })).toBeVisible();
+    await notLit();
+    await expect(page.getByRole('heading', { name: 'Before the light' })).toBeVisible();
+    await twice();
+    await expect(hands).toHaveText('Nothing covered, 3.0 s');
+    await notLit();
+    await expect(hands).toHaveText('Nothing covered, 3.0 s');
+    // The firing itself; what is pressed as it ends is no press for the next one.
+    await once();
+    await expect(hands).toHaveText('Light in …');
+    await page.clock.runFor(6200);
+    await expect(hands).toHaveText('Card over one patch, 3.0 s');
+    await page.keyboard.press('Space');
+    await notLit();
+    await once();
+    await page.clock.runFor(10_000);
+    await expect(hands).toHaveText('All given. Into the developer.');
+    // The way back takes as long as the server does: nothing on the page that is left hears a press.
+    let letGo = () => {};
+    const held = new Promise<void>((done) => (letGo = done));
+    await page.route('**/api/health', async (route) => {
+      await held;
+      await route.continue();
+    });
+    const asked = page.waitForRequest('**/api/health');
+    await twice();
+    await asked;
+    await notLit();
+    await page.keyboard.press('Space');
+    await notLit();
+    await expect(lamp).toHaveCount(0);
+    letGo();
+    await expect(page).toHaveURL(A_PRINT);
+    const stored = async () => {
+      await page.clock.runFor(1000);
+      const id = page.url().split('/').at(-1)!;
+      return (await (await page.request.get(`/api/v1/prints-in-hand/${id}`)).json()).draft;
+    };
+    await expect.poll(async () => (await stored()).firing).toBeUndefined();
+  });
+}
+
+test('a page that is left puts the lamp out, and what it gave is kept', async ({ page }) => {
+  await page.clock.install();
+  await leavePrint(page, { ...shortStrip, first: '20' });
+  await openPrint(page);
+  await pressSpace(page);
+  await expect(page.getByRole('heading', { name: 'Before the light' })).toBeVisible();
+  await pressSpace(page);
+  await pressSpace(page);
+  await expect(page.getByTestId('hands')).toHaveText('Light in …');
+  await page.clock.runFor(8000);
+  await expect(page.getByTestId('lamp')).toContainText('Lamp on');
+  await page.goBack();
+  await expect(page).toHaveURL(A_PRINT);
+  await page.goForward();
+  await expect(page.getByTestId('lamp')).toContainText('Lamp off');
+  await expect(page.getByRole('alert').filter({ hasText: 'Stopped early' })).toBeVisible();
+});
+
 test('the lamp goes out on X, and only what is lacking is given again', async ({ page }) => {
   await leavePrint(page, { ...shortStrip, first: '20' });
   await openPrint(page, '/fire?what=strip');

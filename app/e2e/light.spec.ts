@@ -1,6 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { PNG } from 'pngjs';
 import {
   setCookie,
   expect,
@@ -14,18 +13,7 @@ import {
   openPrint,
   openAny,
 } from './bench.ts';
-
-/** The most green and the most blue of any pixel. */
-function worst(png: Buffer): { green: number; blue: number; red: number } {
-  const { data } = PNG.sync.read(png);
-  const found = { green: 0, blue: 0, red: 0 };
-  for (let at = 0; at < data.length; at += 4) {
-    found.red = Math.max(found.red, data[at]!);
-    found.green = Math.max(found.green, data[at + 1]!);
-    found.blue = Math.max(found.blue, data[at + 2]!);
-  }
-  return found;
-}
+import { framesOf, worst } from './frames.ts';
 
 const MOST = 8;
 
@@ -188,10 +176,7 @@ test('red is literal in the run, over time and with a tray in use', async ({ pag
   await expectOnlyRed(page, 'the sink with a roll in it');
 });
 
-test('the first paint is red too, however slowly the stylesheet comes', async ({
-  page,
-  context,
-}) => {
+test('the first paint is red too, however slowly the stylesheet comes', async ({ page }) => {
   await prefer(page, { light: 'red', brightness: 5 });
   await open(page, '/film');
   let release: () => void = () => undefined;
@@ -200,21 +185,14 @@ test('the first paint is red too, however slowly the stylesheet comes', async ({
     await held;
     await route.continue();
   });
-  // Every frame that the browser paints from here on, with nothing of Playwright's waiting in between.
-  const frames: Buffer[] = [];
-  const cdp = await context.newCDPSession(page);
-  cdp.on('Page.screencastFrame', ({ data, sessionId }) => {
-    frames.push(Buffer.from(data, 'base64'));
-    void cdp.send('Page.screencastFrameAck', { sessionId });
+  const frames = await framesOf(page, async () => {
+    await page.goto('/print', { waitUntil: 'commit' });
+    await page.waitForTimeout(800);
+    release();
+    await page.waitForLoadState('load');
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await page.waitForTimeout(300);
   });
-  await cdp.send('Page.startScreencast', { format: 'png', everyNthFrame: 1 });
-  await page.goto('/print', { waitUntil: 'commit' });
-  await page.waitForTimeout(800);
-  release();
-  await page.waitForLoadState('load');
-  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-  await page.waitForTimeout(300);
-  await cdp.send('Page.stopScreencast');
   expect(frames.length).toBeGreaterThan(0);
   for (const frame of frames) {
     const { green, blue } = worst(frame);

@@ -13,6 +13,7 @@
   import LightSwitch from '$lib/bench/light/LightSwitch.svelte';
   import RedNote from '$lib/bench/light/RedNote.svelte';
   import { tellShell } from '$lib/bench/light/shell.ts';
+  import { keepInLight } from '$lib/bench/light/together.ts';
   import Sink from '$lib/bench/sink/Sink.svelte';
   import KeyList from '$lib/kit/keys/KeyList.svelte';
   import { provideKeys } from '$lib/kit/keys/keys.svelte.ts';
@@ -36,6 +37,7 @@
   // svelte-ignore state_referenced_locally
   const wetSide = provideWetSide(data.runs, data.nowMs);
   const keys = provideKeys();
+  keepInLight(desk);
 
   const here = $derived(
     page.url.pathname === '/' || page.url.pathname.startsWith('/evening')

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import type { Snippet } from 'svelte';
+  import { onMount, untrack, type Snippet } from 'svelte';
+  import { keysInForce } from './keys/keys.svelte.ts';
 
   interface Props {
     children: Snippet;
@@ -24,6 +25,17 @@
     keyHint,
     disabled = false,
   }: Props = $props();
+
+  const keys = keysInForce();
+  const settling = $derived(main && keys.settling);
+  onMount(() => {
+    // On the page that the server sent it was seen before this ran.
+    if (main && document.documentElement.dataset.ready !== undefined) untrack(() => keys.settle());
+  });
+
+  function press() {
+    if (!main || keys.mayPress()) onclick?.();
+  }
 
   const look = $derived(
     [
@@ -51,5 +63,11 @@
 {#if href}
   <a {href} class={look}>{@render face()}</a>
 {:else}
-  <button type="button" class={look} {onclick} {disabled}>{@render face()}</button>
+  <button
+    type="button"
+    class={look}
+    onclick={press}
+    {disabled}
+    aria-disabled={settling || undefined}>{@render face()}</button
+  >
 {/if}

@@ -15,6 +15,8 @@ export class Desk {
   thermometers = $state.raw<readonly Thermometer[]>([]);
   /** Dark was chosen here, and did not come with the page. */
   darkChosen = false;
+  /** Tells other pages of this browser. */
+  lightChanged: () => void = () => undefined;
 
   constructor(preferences: Preferences, thermometers: readonly Thermometer[] = []) {
     this.preferences = preferences;
@@ -62,9 +64,27 @@ export class Desk {
     this.set({ brightness: Math.min(MOST_BRIGHTNESS, Math.max(LEAST_BRIGHTNESS, wanted)) });
   }
 
+  /** The light as another page of this browser has left it. */
+  takeUpLight({ light, brightness, beforeDark }: Preferences): void {
+    this.darkChosen = false;
+    Object.assign(this.preferences, { light, brightness, ...(beforeDark && { beforeDark }) });
+    this.#show();
+  }
+
   set(change: Partial<Preferences>): void {
     Object.assign(this.preferences, change);
     keepInCookie(cookieNames.preferences, this.preferences);
+    this.#show();
+    if (change.light !== undefined || change.brightness !== undefined) this.lightChanged();
+  }
+
+  /** Sheets are developed by their first tone from now on, or by the clock. */
+  setToneFactor(factor: ToneFactor | undefined): void {
+    if (factor === undefined) delete this.preferences.toneFactor;
+    this.set(factor === undefined ? {} : { toneFactor: factor });
+  }
+
+  #show(): void {
     const { documentElement: root } = document;
     const white = this.light === 'white';
     root.dataset.light = this.light;
@@ -72,12 +92,6 @@ export class Desk {
     const meta = (name: string) => document.querySelector(`meta[name="${name}"]`);
     meta('color-scheme')?.setAttribute('content', white ? 'light' : 'dark');
     meta('theme-color')?.setAttribute('content', white ? '#efece4' : '#000000');
-  }
-
-  /** Sheets are developed by their first tone from now on, or by the clock. */
-  setToneFactor(factor: ToneFactor | undefined): void {
-    if (factor === undefined) delete this.preferences.toneFactor;
-    this.set(factor === undefined ? {} : { toneFactor: factor });
   }
 }
 

@@ -42,6 +42,7 @@
       if (answers(event)) return;
       event.preventDefault();
       event.stopImmediatePropagation();
+      if (phase === 'asking' && event.key === 'Escape') phase = 'black';
       if (event.key !== ' ' || phase === 'asking') return;
       if (event.type === 'keyup') held.release('key');
       else if (!event.repeat) held.begin();
@@ -49,8 +50,11 @@
     keys.silenced = true;
     addEventListener('keydown', hear, true);
     addEventListener('keyup', hear, true);
+    // A key that is let go elsewhere is not seen to be down any more.
+    addEventListener('blur', held.end);
     return () => {
       held.end();
+      removeEventListener('blur', held.end);
       keys.silenced = false;
       removeEventListener('keydown', hear, true);
       removeEventListener('keyup', hear, true);
@@ -84,6 +88,7 @@
   role="dialog"
   aria-modal="true"
   aria-label="Dark"
+  data-dark
 >
   {#if phase === 'asking'}
     <!-- The eyes are used to the dark: large letters as dim as a screen can make them. -->

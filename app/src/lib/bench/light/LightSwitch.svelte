@@ -8,7 +8,12 @@
   const RED_HOLD = 1;
 
   /** In run views it is hit with wet hands. */
-  const { large = false }: { large?: boolean } = $props();
+  interface Props {
+    large?: boolean;
+    /** The key for Dark, where D is something else. */
+    darkKey?: string;
+  }
+  const { large = false, darkKey = 'd' }: Props = $props();
   const desk = useDesk();
   const { preferences } = $derived(desk);
   const red = $derived(desk.light === 'red');
@@ -25,14 +30,23 @@
   useKeys([
     { key: 'r', does: 'red light', run: () => desk.setLight('red') },
     { key: 'w', does: 'white light (from red: hold for a second)', run: whiteByKey },
-    { key: 'd', does: 'dark, for loading film', run: () => desk.setLight('dark') },
+    // svelte-ignore state_referenced_locally
+    { key: darkKey, does: 'dark, for loading film', run: () => desk.setLight('dark') },
   ]);
 
   function whiteByKey(event?: KeyboardEvent) {
     if (desk.light !== 'red') return;
     if (event?.repeat) return;
-    const timer = setTimeout(() => desk.setLight('white'), RED_HOLD * 1000);
-    addEventListener('keyup', () => clearTimeout(timer), { once: true });
+    // Let go in another window it was not held.
+    const until = new AbortController();
+    const timer = setTimeout(() => {
+      until.abort();
+      desk.setLight('white');
+    }, RED_HOLD * 1000);
+    until.signal.addEventListener('abort', () => clearTimeout(timer));
+    for (const end of ['keyup', 'blur', 'pagehide']) {
+      addEventListener(end, () => until.abort(), { signal: until.signal });
+    }
   }
 </script>
 

@@ -95,8 +95,11 @@ export function hold(
       node.addEventListener(leave, end);
     }
     node.addEventListener('contextmenu', still);
+    // What is let go in another window is not seen to be down.
+    addEventListener('blur', end);
     return () => {
       end();
+      removeEventListener('blur', end);
       node.removeEventListener('pointerdown', begin);
       node.removeEventListener('keydown', down);
       node.removeEventListener('keyup', up);

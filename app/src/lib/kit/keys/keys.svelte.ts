@@ -18,7 +18,7 @@ export function keyName(key: string): string {
 }
 
 /** Two presses of the big button within this are one, ms. */
-const PRESSED_ONCE_MS = 500;
+const PRESSED_ONCE_MS = 650;
 
 /** The keys of everything that is on the screen now. */
 export class Keys {
@@ -26,7 +26,9 @@ export class Keys {
   lists = $state.raw<readonly (readonly PageKey[])[]>([]);
   /** In the dark no key of a page does anything. */
   silenced = false;
-  #pressedMs = 0;
+  /** What the big button does was put there, or pressed, a moment ago: another press was meant for what stood there before. */
+  settling = $state(false);
+  #settle: ReturnType<typeof setTimeout> | undefined;
 
   get all(): PageKey[] {
     return this.lists.flat();
@@ -74,17 +76,25 @@ export class Keys {
   }
 
   /**
-   * May the big button be pressed again, by whatever means? A second hit within half a second is the first one still; the
-   * page shows meanwhile that it does not count.
+   * May the big button be pressed, by whatever means? A second hit so soon is the first one still, and a hit as soon as it does
+   * something else was meant for what it did before.
    */
   mayPress(): boolean {
-    const nowMs = Date.now();
-    if (nowMs - this.#pressedMs < PRESSED_ONCE_MS) return false;
-    this.#pressedMs = nowMs;
-    const { dataset } = document.documentElement;
-    dataset.settling = '';
-    setTimeout(() => delete dataset.settling, PRESSED_ONCE_MS);
+    if (this.settling) return false;
+    this.settle();
     return true;
+  }
+
+  /** The big button does something else from now on: it takes a press once it has been seen for as long as a press takes. */
+  settle(): void {
+    const { dataset } = document.documentElement;
+    this.settling = true;
+    dataset.settling = '';
+    clearTimeout(this.#settle);
+    this.#settle = setTimeout(() => {
+      this.settling = false;
+      delete dataset.settling;
+    }, PRESSED_ONCE_MS);
   }
 
   #find(event: KeyboardEvent): PageKey | undefined {
@@ -98,8 +108,14 @@ const within = (target: EventTarget | null, selector: string) =>
   target instanceof Element && target.closest(selector) !== null;
 /** A field that was closed may keep the focus for a moment; the next key is meant for the page already. */
 const isClosing = (target: EventTarget | null) => within(target, '[data-state="closed"]');
+/** Fields in which no letter is typed leave the letters to the page. */
+const LETTERLESS = ['checkbox', 'radio', 'file', 'range', 'button', 'submit', 'reset', 'color'];
+const typesLetters = (target: EventTarget | null) =>
+  !(target instanceof HTMLInputElement && LETTERLESS.includes(target.type));
 const isTyping = (target: EventTarget | null) =>
-  within(target, 'input, textarea, select, [contenteditable]') && !isClosing(target);
+  within(target, 'input, textarea, select, [contenteditable]') &&
+  typesLetters(target) &&
+  !isClosing(target);
 const isInDialog = (target: EventTarget | null) =>
   within(target, '[role="dialog"], [role="alertdialog"]') && !isClosing(target);
 
@@ -113,8 +129,11 @@ function leaveField(target: EventTarget | null): boolean {
 /** Is the key already somebody's: text being typed, an open dialog, or a focused button under Space and Enter? */
 function isTaken(target: EventTarget | null, key: string): boolean {
   if (isTyping(target) || isInDialog(target)) return true;
-  if (key === ' ' || key === 'Enter') return within(target, 'button, a, [role="button"]');
-  return key.startsWith('Arrow') && within(target, '[role="slider"], [role="radiogroup"]');
+  if (key === ' ' || key === 'Enter') return within(target, 'button, a, [role="button"], input');
+  return (
+    key.startsWith('Arrow') &&
+    within(target, '[role="slider"], [role="radiogroup"], input[type="range"], input[type="radio"]')
+  );
 }
 
 export function provideKeys(): Keys {

@@ -2,7 +2,7 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { beforeFiring, lampSwitches } from '@katachron/core';
-  import { onMount } from 'svelte';
+  import { onMount, untrack } from 'svelte';
   import { useWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
   import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
   import { keepAwake } from '$lib/bench/light/keep-awake.ts';
@@ -10,7 +10,7 @@
   import Sink from '$lib/bench/sink/Sink.svelte';
   import Button from '$lib/kit/Button.svelte';
   import { answers } from '$lib/kit/client.ts';
-  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import { keysInForce, useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
   import { FireInHand } from './fire-in-hand.svelte.ts';
   import type { AfterFiring, Fireable } from './fireable.ts';
@@ -37,13 +37,23 @@
   });
   /** The server did not answer when the paper was laid in. */
   let away = $state(false);
+  /** On the way to another page: nothing here is meant by a press any more. */
+  let leaving = false;
+  const keys = keysInForce();
+  // The lamp is lit by no press that was meant for what stood there before.
+  let stood = '';
+  $effect(() => {
+    const stands = [fire.looked, fire.at, fire.anotherCopy, fire.laidIn, running].join();
+    if (stood !== '' && stands !== stood) untrack(() => keys.settle());
+    stood = stands;
+  });
 
   $effect(() => fire.follow());
   onMount(() => {
     const sleep = keepAwake();
     fire.rejoin();
     return () => {
-      fire.end();
+      fire.left();
       sleep();
     };
   });
@@ -64,6 +74,7 @@
   ]);
 
   function bigButton() {
+    if (leaving) return;
     if (fire.lines.length === 0) leave();
     else if (!fire.looked) {
       fire.looked = true;
@@ -74,29 +85,39 @@
     else fire.fire();
   }
 
-  /** A clock in the tray would fall silent with the page, so without a server nobody is sent away from here. */
   async function intoDeveloper() {
     fire.intoDeveloper();
-    if (!fire.laidIn) return;
-    away = !(await answers());
-    if (away) return;
-    fire.takenAway();
-    await goto(of.back);
+    if (fire.laidIn) await takenAway(of.back);
   }
 
   /** Where it goes somewhere else than into the developer. */
   async function goOn({ begin, to }: AfterFiring) {
     begin?.();
     fire.laidIn = true;
-    away = !(await answers());
-    if (away) return;
-    fire.takenAway();
-    await goto(to);
+    await takenAway(to);
   }
+
+  /** A clock in the tray would fall silent with the page, so without a server nobody is sent away from here. */
+  const takenAway = (to: string) =>
+    onTheWay(async () => {
+      away = !(await answers());
+      if (away) return;
+      fire.takenAway();
+      await goto(to);
+    });
 
   function leave() {
     fire.lampOut();
-    void goto(of.back);
+    void onTheWay(() => goto(of.back));
+  }
+
+  async function onTheWay(way: () => Promise<void>) {
+    leaving = true;
+    try {
+      await way();
+    } finally {
+      leaving = false;
+    }
   }
 </script>
 
@@ -116,7 +137,7 @@
         : ''}{#if fire.lines.length > 0}{Math.min(fire.at + 1, fire.lines.length)} of {fire.lines
           .length}{/if}
     </p>
-    <LightSwitch large />
+    <LightSwitch large darkKey="b" />
   </header>
 
   <!-- Long words scroll; the button stays where it is. -->

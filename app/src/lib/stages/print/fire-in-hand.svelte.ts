@@ -253,9 +253,12 @@ export class FireInHand {
   /** What comes under the lamp next is other paper. */
   takenAway(): void {
     this.of.firing = undefined;
+    this.looked = false;
   }
 
-  end(): void {
+  /** The page is left: a lamp that is switched here goes out, one that is switched elsewhere goes on as its own timer says. */
+  left(): void {
+    if (this.by === 'screen') this.lampOut();
     this.clock.stop();
     this.#timer.focus(false);
   }

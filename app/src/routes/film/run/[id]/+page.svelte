@@ -15,14 +15,13 @@
   import { keepPage } from '$lib/bench/light/shell.ts';
   import LightSwitch from '$lib/bench/light/LightSwitch.svelte';
   import Button from '$lib/kit/Button.svelte';
-  import { keysInForce, useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import { clockTime } from '$lib/words/duration.ts';
   import { degrees } from '$lib/words/temperature.ts';
 
   const { data } = $props();
   const desk = useDesk();
   const wetSide = useWetSide();
-  const keys = keysInForce();
   const run = new Run({
     data: () => data.run,
     wetSide,
@@ -161,7 +160,7 @@
 
   <footer class="run-controls" bind:this={controls}>
     <div class="grid max-md:w-full md:min-w-[300px]">
-      <Button main large keyHint="Space" onclick={() => keys.mayPress() && main()}>
+      <Button main large keyHint="Space" onclick={main}>
         {silent ? 'Sound on' : view.main}
       </Button>
     </div>

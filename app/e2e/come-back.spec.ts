@@ -1,0 +1,118 @@
+import type { Page } from '@playwright/test';
+import { expect, open, prefer, test } from './bench.ts';
+import { framesOf, worst } from './frames.ts';
+
+type Light = 'white' | 'red' | 'dark';
+
+/** What may be seen of a light: the most of red, and of green and blue. */
+const most: Record<Light, { red: number; other: number }> = {
+  white: { red: 255, other: 255 },
+  red: { red: 255, other: 8 },
+  dark: { red: 8, other: 8 },
+};
+
+async function become(page: Page, light: Light) {
+  if (light === 'white') {
+    await page.getByRole('button', { name: 'White' }).hover();
+    await page.mouse.down();
+    await expect(page.locator('html')).toHaveAttribute('data-light', 'white');
+    await page.mouse.up();
+    return;
+  }
+  await page.keyboard.press(light[0]!);
+  await expect(page.locator('html')).toHaveAttribute('data-light', light);
+  // The caution of the dark is read.
+  if (light === 'dark') await page.keyboard.press('Space');
+}
+
+async function expectOnly(page: Page, light: Light, way: () => Promise<unknown>, there: RegExp) {
+  const frames = await framesOf(page, async () => {
+    await way();
+    await expect(page).toHaveURL(there);
+    await page.waitForFunction(() => document.documentElement.dataset.ready !== undefined);
+    await expect(page.locator('html')).toHaveAttribute('data-light', light);
+    await page.screenshot();
+  });
+  for (const { red, green, blue } of frames.map(worst)) {
+    expect(Math.max(green, blue)).toBeLessThanOrEqual(most[light].other);
+    expect(red).toBeLessThanOrEqual(most[light].red);
+  }
+}
+
+/** As a browser keeps pages, and as one does that throws them away once they hear of another light. */
+const caches = {
+  'kept by the browser': (page: Page) =>
+    page.addInitScript(() => (BroadcastChannel.prototype.postMessage = () => undefined)),
+  'not kept': async () => undefined,
+};
+
+for (const [kept, prepare] of Object.entries(caches)) {
+  for (const [from, light] of [
+    ['white', 'dark'],
+    ['white', 'red'],
+    ['red', 'dark'],
+    ['red', 'white'],
+  ] as const) {
+    test(`a page ${kept}, left in ${from}, comes back in ${light}, and forward again`, async ({
+      page,
+    }) => {
+      await prepare(page);
+      await prefer(page, { light: from, brightness: 5 });
+      await open(page, '/chemistry');
+      await page.evaluate(() => {
+        addEventListener('pageshow', (event) => {
+          if (event.persisted) document.documentElement.dataset.persisted = '';
+        });
+      });
+      // By its address, so that the first page is put by as it is.
+      await open(page, '/print/practice');
+      await become(page, light);
+      const back = () => page.goBack({ waitUntil: 'commit' });
+      await expectOnly(page, light, back, /\/chemistry$/);
+      const persisted = page.locator('html[data-persisted]');
+      await expect(persisted).toHaveCount(kept === 'kept by the browser' ? 1 : 0);
+      const forward = () => page.goForward({ waitUntil: 'commit' });
+      await expectOnly(page, light, forward, /\/practice$/);
+      await expectOnly(page, light, () => page.reload({ waitUntil: 'commit' }), /\/practice$/);
+    });
+  }
+}
+
+test('two pages of one browser change light together', async ({ page, context }) => {
+  await prefer(page, { light: 'white' });
+  await open(page, '/film');
+  const other = await context.newPage();
+  await open(other, '/print');
+  await page.keyboard.press('r');
+  await expect(other.locator('html')).toHaveAttribute('data-light', 'red');
+  await other.getByRole('button', { name: 'Brighter' }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-brightness', '5');
+  await page.keyboard.press('d');
+  await expect(other.locator('html')).toHaveAttribute('data-light', 'dark');
+  await expect(other.getByRole('dialog', { name: 'Dark' })).toBeVisible();
+});
+
+test('W that is held while the window loses the keys is no hold', async ({ page }) => {
+  await page.clock.install();
+  await prefer(page, { light: 'red' });
+  await open(page, '/film');
+  await page.keyboard.down('w');
+  await page.evaluate(() => window.dispatchEvent(new Event('blur')));
+  await page.clock.runFor(3000);
+  await expect(page.locator('html')).toHaveAttribute('data-light', 'red');
+  await page.keyboard.up('w');
+  await page.keyboard.press('d');
+  await page.keyboard.down('Space');
+  await page.evaluate(() => window.dispatchEvent(new Event('blur')));
+  await page.clock.runFor(3000);
+  await expect(page.getByText('Is the tank closed?')).toHaveCount(0);
+  await page.keyboard.up('Space');
+  // Held to its end it asks, and Esc is no answer that brings light.
+  await page.keyboard.down('Space');
+  await page.clock.runFor(2500);
+  await expect(page.getByText('Is the tank closed?')).toBeVisible();
+  await page.keyboard.up('Space');
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('Is the tank closed?')).toHaveCount(0);
+  await expect(page.locator('html')).toHaveAttribute('data-light', 'dark');
+});
