@@ -51,7 +51,7 @@ test('film speed by eye becomes a recipe, by keyboard, on a phone, in red', asyn
   await page.getByRole('link', { name: 'Film speed by eye' }).press('Enter');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Film speed by eye');
   await expect(page.getByText('five stops more: step 1 then lies at zone X')).toBeVisible();
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect(page.getByText('Some of what was seen is still missing')).toBeVisible();
   const fill = (label: string, text: string) => page.getByLabel(label, { exact: true }).fill(text);
   await fill('The film', 'Halden 400');
@@ -326,7 +326,7 @@ test('a comparison: what differs is said first, eight pairs are looked at blind,
   page,
 }) => {
   await open(page, '/calibrate/comparisons');
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect(page).toHaveURL(/\/comparisons\/new$/);
   await pressSpace(page);
   await expect(page.getByText('Ask one question')).toBeVisible();
@@ -467,7 +467,7 @@ test('a test’s film is developed in a run of its own: written down, run, read 
     'href',
     /film=Halden\+100/,
   );
-  await page.getByRole('button', { name: /^Start developing/ }).press('Enter');
+  await page.getByRole('button', { name: /^Start developing/ }).click();
   await expect(page).toHaveURL(/\/film\/run\//);
   const id = page.url().split('/').at(-1)!;
   const { plan } = (await (await page.request.get(`/api/v1/rolls/${id}`)).json()) as {

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, open, prefer, test } from './bench.ts';
+import { expect, open, prefer, test, pressSpace } from './bench.ts';
 
 async function typeInto(page: Page, label: string, text: string) {
   await page.getByRole('button', { name: new RegExp(`^${label}`) }).click();
@@ -20,7 +20,7 @@ test('a mix names its vessel, and one more vessel makes it better', async ({ pag
   // A finer syringe, written down by keyboard.
   await page.getByRole('link', { name: 'Graduates and syringes' }).click();
   await expect(page.getByRole('link', { name: /^New vessel/ })).toBeVisible();
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect(page).toHaveURL(/\/vessels\/new$/);
   await page.getByLabel('Name').fill('Fine syringe');
   await page.getByLabel('It holds, ml').fill('20');
@@ -99,7 +99,7 @@ test('a bath from its mixing to its end: written down, used, taken back, tested,
   page,
 }) => {
   await open(page, '/chemistry/baths');
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect(page).toHaveURL(/\/baths\/new$/);
   const fill = (label: string, text: string) => page.getByLabel(label, { exact: true }).fill(text);
   await fill('Name', 'Fixer of the cold week');
@@ -119,7 +119,7 @@ test('a bath from its mixing to its end: written down, used, taken back, tested,
 
   // Nine rolls are what a litre is good for.
   await typeInto(page, 'How many', '8');
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect(page.getByRole('status')).toHaveText('Written down.');
   await expect(verdict).toHaveText('Ageing');
   await expect(page.getByText(/^89 % of its capacity is used: room for 1 roll or/)).toBeVisible();

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
-import { expect, open, prefer, test } from './bench.ts';
-import { framesOf, worst } from './frames.ts';
+import { expect, open, prefer, test, worst } from './bench.ts';
+import { framesOf } from './frames.ts';
 
 type Light = 'white' | 'red' | 'dark';
 

@@ -1,4 +1,4 @@
-import { expect, open, prefer, test } from './bench.ts';
+import { expect, open, prefer, test, pressSpace } from './bench.ts';
 
 test('from the cupboard to the bath and the film page, by keyboard, on a phone, in red', async ({
   page,
@@ -6,7 +6,7 @@ test('from the cupboard to the bath and the film page, by keyboard, on a phone, 
   await page.setViewportSize({ width: 390, height: 844 });
   await prefer(page, { light: 'red' });
   await open(page, '/chemistry/cupboard');
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect(page).toHaveURL(/\/cupboard\/new$/);
   const fill = (label: string, text: string) => page.getByLabel(label, { exact: true }).fill(text);
   await fill('Name', 'Sorrel');

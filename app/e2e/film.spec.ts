@@ -67,7 +67,7 @@ test('by keys alone: Esc leaves the thermometer, and Space starts developing', a
   await expect(
     page.getByRole('alert').filter({ hasText: 'a time would be a guess' }),
   ).toBeVisible();
-  await page.keyboard.press('Space');
+  await pressSpace(page);
   await expect(page).toHaveURL(/\/film$/);
   await page.keyboard.press('t');
   await page.keyboard.press('Control+a');

@@ -1,17 +1,4 @@
 import type { Page } from '@playwright/test';
-import { PNG } from 'pngjs';
-
-/** The most green, blue and red of any pixel. */
-export function worst(png: Buffer): { green: number; blue: number; red: number } {
-  const { data } = PNG.sync.read(png);
-  const found = { green: 0, blue: 0, red: 0 };
-  for (let at = 0; at < data.length; at += 4) {
-    found.red = Math.max(found.red, data[at]!);
-    found.green = Math.max(found.green, data[at + 1]!);
-    found.blue = Math.max(found.blue, data[at + 2]!);
-  }
-  return found;
-}
 
 /** Every frame that the browser paints meanwhile, with nothing of Playwright's waiting in between. */
 export async function framesOf(page: Page, meanwhile: () => Promise<void>): Promise<Buffer[]> {

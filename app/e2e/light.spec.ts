@@ -12,8 +12,9 @@ import {
   pressSpace,
   openPrint,
   openAny,
+  worst,
 } from './bench.ts';
-import { framesOf, worst } from './frames.ts';
+import { framesOf } from './frames.ts';
 
 const MOST = 8;
 

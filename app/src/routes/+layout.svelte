@@ -107,6 +107,7 @@
 <svelte:window
   onkeydowncapture={(event) => keys.capture(event)}
   onkeydown={(event) => keys.handle(event)}
+  onpointerdowncapture={(event) => keys.touch(event)}
 />
 
 <div inert={desk.light === 'dark' || undefined}>

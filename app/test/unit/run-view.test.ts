@@ -144,7 +144,7 @@ describe('the run screen', () => {
     const moment = processMoment(plan, soaked, 10 * 86_400_000);
     expect(runView(plan, moment, true)).toMatchObject({
       hands: 'Begun and never ended',
-      next: ['It went in 9 days ago', 'Space puts it in the logbook as it was'],
+      next: ['It went in 9 days ago', 'The big button puts it in the logbook as it was'],
       main: 'Stop this run',
     });
   });

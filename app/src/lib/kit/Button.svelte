@@ -55,7 +55,8 @@
 
 {#snippet face()}
   {@render children()}
-  {#if keyHint}<kbd class="hidden font-sans text-[14px] font-normal opacity-90 md:inline"
+  {#if keyHint}<kbd
+      class="hidden font-sans text-[14px] font-normal opacity-90 md:inline pointer-coarse:hidden"
       >{keyHint}</kbd
     >{/if}
 {/snippet}

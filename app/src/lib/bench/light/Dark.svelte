@@ -120,10 +120,12 @@
         <p class="reason text-soft">
           A dark screen still glows, and any light fogs film, red light too. Turn this screen away
           or lay it face down. It goes black now; the clocks and their sounds go on. Hold anywhere,
-          or the space bar, for two seconds to come back.
+          <span class="pointer-coarse:hidden">or the space bar,</span> for two seconds to come back.
           {#if byEar}
-            A tap of the space bar, or two of a finger, says that the next bath is in; so many beeps
-            as baths answer.
+            <span class="pointer-coarse:hidden"
+              >A tap of the space bar, or two of a finger, says</span
+            ><span class="hidden pointer-coarse:inline">Two taps of a finger say</span> that the next
+            bath is in; so many beeps as baths answer.
           {/if}
         </p>
       {/if}

@@ -20,6 +20,9 @@ export function keyName(key: string): string {
 /** Two presses of the big button within this are one, ms. */
 const PRESSED_ONCE_MS = 650;
 
+/** What takes the focus when it is touched, and Space while it has it. */
+const TOUCHABLE = 'button, a, [role="button"], input';
+
 /** The keys of everything that is on the screen now. */
 export class Keys {
   // Raw: a list is taken off by being the same one that was put on.
@@ -29,6 +32,9 @@ export class Keys {
   /** What the big button does was put there, or pressed, a moment ago: another press was meant for what stood there before. */
   settling = $state(false);
   #settle: ReturnType<typeof setTimeout> | undefined;
+  /** A dialog stood there when the key went down: Esc is its own, wherever the focus still is. */
+  #covered = false;
+  #touched: Element | null | undefined;
 
   get all(): PageKey[] {
     return this.lists.flat();
@@ -45,13 +51,21 @@ export class Keys {
     return () => (this.lists = this.lists.filter((other) => other !== list));
   }
 
+  /** What a pointer touches has the focus, but not the keys: it was reached without them. */
+  touch({ target }: PointerEvent): void {
+    this.#touched = target instanceof Element ? target.closest(TOUCHABLE) : undefined;
+  }
+
   /** Keys that always work are taken before a focused button can have them; in a field every key types. */
   capture(event: KeyboardEvent): void {
+    if (event.key === 'Tab') this.#touched = undefined;
+    this.#covered = document.querySelector('[role="dialog"][data-state="open"]') !== null;
     if (isTyping(event.target)) return;
     const found = this.#find(event);
-    // What was just used keeps the focus: Space is the big button all the same, and Enter uses it again.
-    const always =
-      found?.always || (event.key === ' ' && within(event.target, '[data-leaves-space]'));
+    // What was just touched keeps the focus: Space is the big button all the same, and Enter uses it again.
+    const leavesSpace =
+      within(event.target, '[data-leaves-space]') || this.#touched === event.target;
+    const always = found?.always || (event.key === ' ' && leavesSpace);
     if (!found || !always || isInDialog(event.target)) return;
     event.preventDefault();
     event.stopPropagation();
@@ -63,6 +77,7 @@ export class Keys {
       event.preventDefault();
       return;
     }
+    if (event.key === 'Escape' && this.#covered) return;
     if (event.defaultPrevented || isTaken(event.target, event.key)) return;
     const found = this.#find(event);
     if (!found) return;
@@ -129,7 +144,7 @@ function leaveField(target: EventTarget | null): boolean {
 /** Is the key already somebody's: text being typed, an open dialog, or a focused button under Space and Enter? */
 function isTaken(target: EventTarget | null, key: string): boolean {
   if (isTyping(target) || isInDialog(target)) return true;
-  if (key === ' ' || key === 'Enter') return within(target, 'button, a, [role="button"], input');
+  if (key === ' ' || key === 'Enter') return within(target, TOUCHABLE);
   return (
     key.startsWith('Arrow') &&
     within(target, '[role="slider"], [role="radiogroup"], input[type="range"], input[type="radio"]')

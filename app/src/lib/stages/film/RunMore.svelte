@@ -65,7 +65,7 @@
 </script>
 
 {#snippet key(letter: string)}
-  <kbd class="hidden font-sans text-[14px] text-soft md:inline">{letter}</kbd>
+  <kbd class="hidden font-sans text-[14px] text-soft md:inline pointer-coarse:hidden">{letter}</kbd>
 {/snippet}
 
 <Popover.Root

@@ -103,7 +103,7 @@ function forgottenView(elapsedSeconds: number): Pick<RunView, 'clock' | 'hands' 
     hands: 'Begun and never ended',
     next: [
       `It went in ${days === 1 ? 'a day' : `${days} days`} ago`,
-      'Space puts it in the logbook as it was',
+      'The big button puts it in the logbook as it was',
     ],
     main: 'Stop this run',
   };

@@ -18,7 +18,7 @@ export const vesselWords: Record<Vessel, VesselWords> = {
   tank: {
     start: 'Pour in, start',
     startLater: 'All in, start',
-    first: 'Lid on, sound up, then Space as you pour',
+    first: 'Lid on, sound up, then the big button as you pour',
     keepMoving: 'Keep turning it, gently',
     move: ({ agitation }) => agitationScheme(agitation).hands,
     out: 'Pour out',
@@ -28,7 +28,7 @@ export const vesselWords: Record<Vessel, VesselWords> = {
   trays: {
     start: 'First sheet in, start',
     startLater: 'All sheets in, start',
-    first: 'Trays in order, Dark on, then Space as the first sheet goes in',
+    first: 'Trays in order, Dark on, then the big button as the first sheet goes in',
     keepMoving: 'Shuffle, bottom sheet to the top',
     move: () => 'Shuffle, bottom sheet to the top',
     out: 'Lift them, let them drip',

@@ -177,7 +177,7 @@
       {/each}
       {#if away}
         <p class="mt-3 text-xl text-caution md:text-2xl" role="alert">
-          The server does not answer. The clock below goes on here; Space tries again.
+          The server does not answer. The clock below goes on here; the big button tries again.
         </p>
       {/if}
       {#if !of.then}<p class="mt-3 text-xl text-soft md:text-2xl">

@@ -51,7 +51,7 @@
   </p>
   <div class="min-w-0">
     <p class="run-hands" role="status" data-testid="hands">{hands}</p>
-    <p class="mt-3 text-xl text-soft md:text-2xl">
+    <p class="mt-3 text-xl md:text-2xl">
       {capital(line.filter)}{before && before.filter !== line.filter ? ': change it now' : ''}.
       {#if before && before.lens !== line.lens}<span class="text-caution"
           >{line.lens ? `${capital(line.lens)}: open it now` : 'Stop the lens down again'}.</span

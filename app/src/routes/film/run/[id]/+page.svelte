@@ -103,17 +103,16 @@
     <div class="run-words" {@attach giveWay}>
       <p class="run-hands" role="status" data-testid="hands">{view.hands}</p>
       {#if silent}
-        <p class="run-next" role="alert">No sound until you touch. Space brings it back.</p>
-      {:else}
-        {#each view.next as sentence, index (index)}
-          <p class="run-next {index === 0 ? '' : 'text-soft'}">{sentence}</p>
-        {/each}
-        {#each nextBath as sentence, index (index)}
-          <p class="mt-1 text-[22px] leading-tight {index === 0 ? 'text-soft' : 'text-caution'}">
-            {sentence}
-          </p>
-        {/each}
+        <p class="text-[22px] leading-tight text-caution" role="alert">No sound until you touch.</p>
       {/if}
+      {#each view.next as sentence, index (index)}
+        <p class="run-next {index === 0 ? '' : 'text-soft'}">{sentence}</p>
+      {/each}
+      {#each nextBath as sentence, index (index)}
+        <p class="mt-1 text-[22px] leading-tight {index === 0 ? 'text-soft' : 'text-caution'}">
+          {sentence}
+        </p>
+      {/each}
     </div>
   </div>
 
