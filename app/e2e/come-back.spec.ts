@@ -91,6 +91,22 @@ for (const [kept, prepare] of Object.entries(caches)) {
   }
 }
 
+for (const light of ['red', 'dark'] as const) {
+  test(`a page that a cache kept in white comes up in ${light}`, async ({ page, baseURL }) => {
+    await prefer(page, { light, brightness: 5 });
+    await open(page, '/film');
+    // As it was sent while the light was white.
+    const kept = await fetch(`${baseURL}/chemistry`);
+    const html = await kept.text();
+    expect(html).toContain('data-light="white"');
+    await page.route('**/chemistry', (route) =>
+      route.fulfill({ headers: Object.fromEntries(kept.headers), body: html }),
+    );
+    const way = () => page.goto('/chemistry', { waitUntil: 'commit' });
+    await expectOnly(page, light, { way, there: /\/chemistry$/, everyFrame: true });
+  });
+}
+
 test('two pages of one browser change light together', async ({ page, context }) => {
   await prefer(page, { light: 'white' });
   await open(page, '/film');

@@ -37,6 +37,23 @@ describe('a set-up that was changed', () => {
     expect(convertSetup(bench, bench, { seconds: 120, loss: usualLoss }).factor).toBe(1);
   });
 
+  it('numbers out of reach say nothing, and refuse nothing', () => {
+    const far = { ...bench, negativeLength: 1e-9, printLength: 1e9, aperture: 1e-9 };
+    for (const seconds of [0, 10, 1e9]) {
+      const { whole } = convertSetup(bench, far, { seconds, loss: usualLoss });
+      expect(whole).toBe(false);
+    }
+    const nothing = convertSetup(
+      bench,
+      { ...bench, aperture: 11 },
+      { seconds: 0, loss: usualLoss },
+    );
+    expect(nothing.changes).toEqual([
+      { part: 'aperture', factor: expect.closeTo(2, 9) },
+      { part: 'long-time' },
+    ]);
+  });
+
   it('what is written down for the first time has not moved', () => {
     const blank = { head: '', paper: '' };
     expect(convertSetup(blank, { head: '41', paper: 'Marrow fibre' })).toMatchObject({

@@ -1,4 +1,5 @@
 import { sound } from '../quantity/sound.ts';
+import { Refusal } from '../refusal.ts';
 import { timeAtAperture, timeAtDistance, timeAtMagnification, timeOnPaper } from './convert.ts';
 import { longTimeIn, type LongExposureLoss } from './long-exposure.ts';
 
@@ -99,10 +100,26 @@ export interface LongTime {
 /** A loss smaller than this is none, as a share. */
 const NONE = 0.005;
 
+/** A law that has no answer for such numbers says nothing, as one does whose number is missing. */
+function reached(law: () => Found): Found {
+  try {
+    return law();
+  } catch (cause) {
+    if (cause instanceof Refusal) return 'unknown';
+    throw cause;
+  }
+}
+
 /** What a time loses more, or less, than in the light it was found in. */
-function longTimeChange(factor: number, { seconds, loss }: LongTime): SetupChange[] {
+function longTimeLaw(factor: number, { seconds, loss }: LongTime): Found {
   const lost = longTimeIn(seconds, factor, loss) / (seconds * factor);
-  return Math.abs(lost - 1) > NONE ? [{ part: 'long-time', factor: lost }] : [];
+  return Math.abs(lost - 1) > NONE ? lost : undefined;
+}
+
+function changeOf(part: SetupPart, law: () => Found): SetupChange[] {
+  const found = reached(law);
+  if (found === undefined) return [];
+  return found === 'unknown' ? [{ part }] : [{ part, factor: found }];
 }
 
 /**
@@ -112,19 +129,22 @@ function longTimeChange(factor: number, { seconds, loss }: LongTime): SetupChang
  * @param to the set-up of now
  * @param long the time that is carried over, s, and what the paper loses in long ones; nothing lost unless said
  * @returns the factor on times, how far it may be out in stops, and each change; `whole` is false when a number is missing
- * @throws Refusal `long-exposure` for a time or a loss that cannot be
  * @source the laws of `timeAtMagnification`, `timeAtAperture`, `timeAtDistance`, `timeOnPaper` and `longTimeIn`
  * @example
  * convertSetup({ head: "41", paper: "", aperture: 8 }, { head: "41", paper: "", aperture: 11 }).factor // ≈ 2
  */
 export function convertSetup(from: LightSetup, to: LightSetup, long?: LongTime): SetupConversion {
-  const byLaws = (Object.keys(laws) as (keyof typeof laws)[]).flatMap((part): SetupChange[] => {
-    const found = laws[part](from, to);
-    if (found === undefined) return [];
-    return found === 'unknown' ? [{ part }] : [{ part, factor: found }];
-  });
+  const byLaws = (Object.keys(laws) as (keyof typeof laws)[]).flatMap((part) =>
+    changeOf(part, () => laws[part](from, to)),
+  );
+  const whole = byLaws.every(({ factor }) => factor !== undefined);
   const factor = byLaws.reduce((product, { factor: one = 1 }) => product * one, 1);
-  const changes = [...byLaws, ...(long && byLaws.length > 0 ? longTimeChange(factor, long) : [])];
+  // Of a light that is not known nobody can say what it loses.
+  const lost =
+    long && whole && byLaws.length > 0
+      ? changeOf('long-time', () => longTimeLaw(factor, long))
+      : [];
+  const changes = [...byLaws, ...lost];
   const known = changes.filter((change) => change.factor !== undefined);
   return sound({
     factor: known.reduce((product, { factor }) => product * factor!, 1),

@@ -4,8 +4,8 @@ import { Refusal } from '../refusal.ts';
 const SENTENCE =
   'These numbers lead to no answer: one of them is missing, below zero, or far out of reach.';
 
-/** Nothing in a darkroom takes thirty years, s: a sum that ends there began with a slip. */
-const MOST_SECONDS = 1e9;
+/** A sum that ends beyond three centuries began with a slip, s. What was begun at any date is nearer. */
+const MOST_SECONDS = 1e10;
 /** A name that ends so is a time, and no time is below zero; a lag may be. */
 const TIME = /seconds$/i;
 const LAG = /lag/i;
@@ -34,7 +34,7 @@ function fault(value: unknown, name: string): boolean {
  * and never handed on as NaN or infinity.
  * @param value what was asked with, or what is answered; names that end in "seconds" are times and not below zero
  * @returns the same value
- * @throws Refusal `no-answer` for NaN, infinity, a time below zero or of decades, however deep
+ * @throws Refusal `no-answer` for NaN, infinity, a time below zero or of centuries, however deep
  * @source every answer is a number or a sentence
  * @example
  * sound(7.5) // = 7.5
@@ -48,7 +48,7 @@ export function sound<Value>(value: Value): Value {
 
 /**
  * A time in seconds handed through when it is one.
- * @param seconds not below zero, at most a billion
+ * @param seconds not below zero, at most 1e10
  * @returns the same seconds
  * @throws Refusal `no-answer` for anything else
  * @source every answer is a number or a sentence

@@ -166,20 +166,17 @@ export async function bookProof(
   transaction: Transaction,
 ): Promise<void> {
   await bookProofSheets(before, now, transaction);
-  const were = new Map(before?.sheets?.map((sheet) => [sheet.id, sheet]));
-  const of = { id: now.id, name: now.name };
+  const were = before?.sheets ?? [];
   const sheets = now.sheets ?? [];
-  const gone = [...were.values()].filter(({ id }) => sheets.every((sheet) => sheet.id !== id));
-  for (const { id, exposedAtMs: atMs, strips = 0, baths } of sheets) {
-    const was = were.get(id);
-    if (was?.strips === (strips || undefined) && isDeepStrictEqual(was?.baths, baths)) continue;
+  const gone = were
+    .filter(({ id }) => sheets.every((sheet) => sheet.id !== id))
+    .map((sheet) => ({ ...sheet, strips: 0 }));
+  const of = { id: now.id, name: now.name };
+  for (const { id, exposedAtMs: atMs, strips = 0, baths } of [...gone, ...sheets]) {
+    const was = were.find((sheet) => sheet.id === id);
+    if ((was?.strips ?? 0) === strips && isDeepStrictEqual(was?.baths, baths)) continue;
     const paper = { kind: 'proof-strips', share: STRIP, count: strips } as const;
     await bookCut(of, paper, baths, { sourceId: id, atMs }, transaction);
-  }
-  for (const { id, exposedAtMs: atMs, strips = 0 } of gone) {
-    if (strips === 0) continue;
-    const paper = { kind: 'proof-strips', share: STRIP, count: 0 } as const;
-    await bookCut(of, paper, undefined, { sourceId: id, atMs }, transaction);
   }
 }
 

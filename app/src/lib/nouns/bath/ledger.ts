@@ -109,10 +109,6 @@ const written = {
   /** The films, or the sheets of paper, that its area is of. */
   load: Type.Optional(Type.Array(FilmLoad, { title: 'The films', maxItems: 12 })),
   sheets: Type.Optional(Sheets),
-  /** A dark print tires a bath more than a light one: its area counts so often. */
-  tiredBy: Type.Optional(
-    Type.Number({ title: 'How often its area counts', minimum: 0.5, maximum: 2 }),
-  ),
   /** The bath that it was split off, or into which some of it went. */
   other: Type.Optional(
     Type.Object(
@@ -133,6 +129,10 @@ export const WrittenEntry = Type.Object(written, {
 export const KeptEntry = Type.Object(
   {
     ...written,
+    /** A dark print tires a bath more than a light one: its area counts so often. */
+    tiredBy: Type.Optional(
+      Type.Number({ title: 'How often its area counts', minimum: 0.5, maximum: 2 }),
+    ),
     of: Type.Optional(
       Type.Object(
         {

@@ -28,7 +28,7 @@ const parts: Record<
   'long-time': {
     name: 'what a long time loses',
     law: 'more of it at each doubling',
-    needs: '',
+    needs: 'no paper is exposed for such a time',
   },
 };
 
