@@ -18,7 +18,7 @@ export function keyName(key: string): string {
 }
 
 /** Two presses of the big button within this are one, ms. */
-const PRESSED_ONCE_MS = 650;
+const PRESSED_ONCE_MS = 750;
 
 /** What takes the focus when it is touched, and Space while it has it. */
 const TOUCHABLE = 'button, a, [role="button"], input';
