@@ -7,6 +7,7 @@ import {
   test,
   pressSpace,
   A_PRINT,
+  open,
   openPrint,
 } from './bench.ts';
 
@@ -138,10 +139,46 @@ test('a page that is left puts the lamp out, and what it gave is kept', async ({
   await page.clock.runFor(8000);
   await expect(page.getByTestId('lamp')).toContainText('Lamp on');
   await page.goBack();
-  await expect(page).toHaveURL(A_PRINT);
+  await expect(page.getByTestId('lamp')).toHaveCount(0);
   await page.goForward();
   await expect(page.getByTestId('lamp')).toContainText('Lamp off');
   await expect(page.getByRole('alert').filter({ hasText: 'Stopped early' })).toBeVisible();
+});
+
+test('a lamp on a timer of its own burns on when its page is left, and every page says so, with X', async ({
+  page,
+}) => {
+  await page.clock.install();
+  await leavePrint(page, { ...shortStrip, first: '60', lampBy: 'own-timer' });
+  await openPrint(page, '/fire?what=strip');
+  const fired = page.url();
+  await pressSpace(page);
+  await pressSpace(page);
+  await expect(page.getByTestId('hands')).toHaveText('Light in …');
+  await page.clock.runFor(8000);
+  await expect(page.getByTestId('hands')).toHaveText('Nothing covered');
+  const burns = page.getByRole('alert', { name: 'A lamp burns' });
+  await expect(burns).toHaveCount(0);
+  await page.keyboard.press('Escape');
+  await expect(page).toHaveURL(A_PRINT);
+  await page.clock.runFor(500);
+  await expect(burns).toContainText(/The lamp burns over strip 1: \d\d\.\d s\./);
+  // By a typed address and by a link too.
+  for (const path of ['/', '/film', '/print/setup']) {
+    await open(page, path);
+    await page.clock.runFor(500);
+    await expect(burns).toContainText(/The lamp burns over strip 1: \d\d\.\d s\./);
+  }
+  await page.getByRole('link', { name: 'Logbook' }).click();
+  await page.clock.runFor(500);
+  await expect(burns).toBeVisible();
+  await page.keyboard.press('x');
+  await expect(page).toHaveURL(fired);
+  await expect(page.getByRole('alert').filter({ hasText: 'Stopped early' })).toBeVisible();
+  await expect(page.getByTestId('clock')).toHaveText(/^[34]\d\.\d$/);
+  await open(page, '/');
+  await page.clock.runFor(500);
+  await expect(burns).toHaveCount(0);
 });
 
 test('the lamp goes out on X, and only what is lacking is given again', async ({ page }) => {

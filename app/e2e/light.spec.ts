@@ -14,6 +14,7 @@ import {
   openAny,
   worst,
 } from './bench.ts';
+import { demoPrint, demoRoll, moreOfTheLogbook, otherPages } from './addresses.ts';
 import { framesOf } from './frames.ts';
 
 const MOST = 8;
@@ -24,71 +25,6 @@ async function expectOnlyRed(page: Page, view: string) {
   expect(blue, `blue in ${view}`).toBeLessThanOrEqual(MOST);
   expect(red, `something is drawn in ${view}`).toBeGreaterThan(60);
 }
-
-const otherPages = [
-  '/',
-  '/evening',
-  '/evening/lights-out',
-  '/film/recipes',
-  '/film/recipes/new',
-  '/film/recipes/import',
-  '/film/rolls',
-  '/film/rolls/new',
-  '/film/tanks',
-  '/film/tanks/new',
-  '/film/tanks/holders/new',
-  '/film/clip-test',
-  '/film/packet',
-  '/film/push?stops=2',
-  '/film/clock',
-  '/chemistry',
-  '/chemistry/warm',
-  '/chemistry/wash',
-  '/chemistry/baths',
-  '/chemistry/baths/new',
-  '/chemistry/baths/3d9a5e10-0c7b-4f26-a1d4-000000000021',
-  '/chemistry/vessels',
-  '/chemistry/vessels/new',
-  './plan',
-  './edges',
-  '/chemistry/cupboard',
-  '/chemistry/cupboard/new',
-  '.',
-  './convert',
-  './fire?what=strip',
-  '/print/proof',
-  '/print/proof/7c1d4b60-52e8-4f3a-8118-000000000000',
-  './readings',
-  './split',
-  './flash',
-  '/print/setup',
-  '/print/setup/enlargers/new',
-  '/print/setup/papers/new',
-  '/print/two-negatives',
-  '/print/practice',
-  '/print/two-negatives/3d9a5e10-0c7b-4f26-a1d4-000000000097',
-  '/print/two-negatives/3d9a5e10-0c7b-4f26-a1d4-000000000097/sheet',
-  '/print/two-negatives/3d9a5e10-0c7b-4f26-a1d4-000000000097/fire?what=two-b',
-  '/print/colour',
-  '/print/colour/3d9a5e10-0c7b-4f26-a1d4-000000000096',
-  '/print/colour/3d9a5e10-0c7b-4f26-a1d4-000000000095/ring',
-  '/print/colour/3d9a5e10-0c7b-4f26-a1d4-000000000095/fire?what=colour-ring',
-  '/calibrate',
-  '/calibrate/film-densities',
-  '/calibrate/safelight',
-  '/calibrate/found/3d9a5e10-0c7b-4f26-a1d4-000000000081',
-  '/calibrate/found/3d9a5e10-0c7b-4f26-a1d4-000000000083',
-  '/calibrate/comparisons',
-  '/calibrate/comparisons/new',
-  '/calibrate/comparisons/3d9a5e10-0c7b-4f26-a1d4-000000000091',
-];
-const demoRoll = '/logbook/rolls/7c1d4b60-52e8-4f3a-8118-000000000000';
-const moreOfTheLogbook = [
-  '/logbook/year',
-  '/logbook?kind=print&sort=strips',
-  '/logbook/compare?a=7c1d4b60-52e8-4f3a-9000-000000000003&b=7c1d4b60-52e8-4f3a-9000-000000000004',
-];
-const demoPrint = '/logbook/prints/7c1d4b60-52e8-4f3a-9000-000000000003';
 
 for (const size of [
   { width: 1280, height: 800 },

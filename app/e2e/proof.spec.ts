@@ -128,10 +128,7 @@ test('soft and hard are found by a strip each, in either order', async ({ page }
   await expect(page.getByText('First read the strip above.')).toBeVisible();
   await clickPatch(rulerOf(1), 4, 7);
   await expect(page.getByText(/Give the whole strip 8\.0 s at filter 00/)).toBeVisible();
-  await page
-    .getByRole('button', { name: /^Fire this strip/ })
-    .last()
-    .click();
+  await page.getByRole('button', { name: /^Fire strip 2/ }).click();
   await page.getByRole('button', { name: /All looked over/ }).click();
   await expect(page.getByTestId('hands')).toHaveText('Whole strip, 8.0 s');
   await expect(page.getByText('Then: Nothing covered, 2.0 s.')).toBeVisible();

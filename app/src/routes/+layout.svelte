@@ -8,8 +8,10 @@
   import { USUAL_VOLUME } from '$lib/bench/desk/choices.ts';
   import { provideWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
   import InsecureNote from '$lib/bench/desk/InsecureNote.svelte';
+  import { provideBurning } from '$lib/bench/light/burning.svelte.ts';
   import Dark from '$lib/bench/light/Dark.svelte';
   import { keptPreferences, provideDesk } from '$lib/bench/desk/desk.svelte.ts';
+  import LampBurns from '$lib/bench/light/LampBurns.svelte';
   import LightSwitch from '$lib/bench/light/LightSwitch.svelte';
   import RedNote from '$lib/bench/light/RedNote.svelte';
   import { tellShell } from '$lib/bench/light/shell.ts';
@@ -38,6 +40,7 @@
   const wetSide = provideWetSide(data.runs, data.nowMs);
   const keys = provideKeys();
   keepInLight(desk);
+  provideBurning();
 
   const here = $derived(
     page.url.pathname === '/' || page.url.pathname.startsWith('/evening')
@@ -111,6 +114,7 @@
 />
 
 <div inert={desk.light === 'dark' || undefined}>
+  <LampBurns />
   {#if wholeWindow}
     {@render children()}
   {:else}

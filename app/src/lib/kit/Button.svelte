@@ -14,6 +14,8 @@
     touch?: boolean;
     keyHint?: string;
     disabled?: boolean;
+    /** The numbers that belong to the big button: it says them wherever their own place is out of sight. */
+    answer?: string | undefined;
   }
   const {
     children,
@@ -24,6 +26,7 @@
     touch = false,
     keyHint,
     disabled = false,
+    answer,
   }: Props = $props();
 
   const keys = keysInForce();
@@ -42,10 +45,10 @@
       'inline-flex items-center justify-center gap-4 rounded-xl font-[600] text-balance',
       touch ? 'px-5 max-md:px-2 max-md:[font-stretch:80%]' : 'px-6',
       large
-        ? 'min-h-[84px] text-[24px]'
+        ? 'min-h-[84px] text-[24px] low:min-h-14 tiny:min-h-14'
         : touch
-          ? 'min-h-14 text-[22px] max-md:flex-1'
-          : 'min-h-14',
+          ? 'min-h-14 text-[22px] max-md:flex-1 low:min-h-11 low:px-2 low:text-[17px] tiny:min-h-11 tiny:text-[17px]'
+          : 'min-h-14 low:min-h-11',
       main
         ? 'bg-rim text-on-rim disabled:bg-hair'
         : 'border-2 border-hair text-ink disabled:text-soft',
@@ -61,14 +64,26 @@
     >{/if}
 {/snippet}
 
-{#if href}
-  <a {href} class={look}>{@render face()}</a>
-{:else}
-  <button
-    type="button"
-    class={look}
-    onclick={press}
-    {disabled}
-    aria-disabled={settling || undefined}>{@render face()}</button
+{#snippet itself()}
+  {#if href}
+    <a {href} class={look}>{@render face()}</a>
+  {:else}
+    <button
+      type="button"
+      class={look}
+      onclick={press}
+      {disabled}
+      aria-disabled={settling || undefined}>{@render face()}</button
+    >
+  {/if}
+{/snippet}
+
+{#if main}
+  <!-- In a small or low window it stays at the foot of it. -->
+  <span class="big"
+    >{#if answer}<span class="big-answer numeral-narrow" data-testid="beside-button">{answer}</span
+      >{/if}{@render itself()}</span
   >
+{:else}
+  {@render itself()}
 {/if}

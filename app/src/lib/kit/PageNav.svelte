@@ -22,7 +22,7 @@
   {#each pages as { href, name } (href)}
     <a
       {href}
-      class="flex min-h-9 items-center text-soft underline-offset-4 aria-[current]:font-[600] aria-[current]:text-ink"
+      class="flex min-h-9 max-md:min-h-11 pointer-coarse:min-h-11 items-center text-soft underline-offset-4 aria-[current]:font-[600] aria-[current]:text-ink"
       aria-current={here?.href === href ? 'page' : undefined}>{name}</a
     >
   {/each}

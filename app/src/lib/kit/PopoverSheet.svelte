@@ -12,7 +12,7 @@
     align="start"
     sideOffset={6}
     collisionPadding={12}
-    class="z-30 max-h-[60vh] will-change-transform w-[min(340px,calc(100vw-24px))] overflow-auto rounded-b-2xl rounded-t-md border-[3px] border-rim bg-enamel p-4"
+    class="z-30 max-h-[min(60vh,var(--bits-popover-content-available-height))] will-change-transform w-[min(340px,calc(100vw-24px))] overflow-auto rounded-b-2xl rounded-t-md border-[3px] border-rim bg-enamel p-4"
     aria-label={label}
   >
     {@render children()}

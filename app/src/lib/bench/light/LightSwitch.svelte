@@ -20,11 +20,13 @@
   const word = $derived(
     [
       'flex items-center justify-center data-[on]:font-[620] data-[on]:text-ink',
-      large ? 'min-h-14 min-w-14 text-[22px]' : 'min-h-11 px-[5px] md:px-0',
+      large
+        ? 'min-h-14 min-w-14 text-[22px] low:min-h-11 low:text-[17px] tiny:min-h-11 tiny:min-w-11 tiny:text-[17px]'
+        : 'min-h-11 px-[5px] md:px-0',
     ].join(' '),
   );
   const sign = $derived(
-    `flex items-center justify-center text-xl text-ink disabled:text-hair ${large ? 'size-14' : 'size-11'}`,
+    `flex items-center justify-center text-xl text-ink disabled:text-hair ${large ? 'size-14 low:size-11 tiny:size-11' : 'size-11'}`,
   );
 
   useKeys([

@@ -1,7 +1,11 @@
 <script lang="ts">
-  import { eventsThatCount } from '@katachron/core';
+  import { afterNavigate } from '$app/navigation';
   import { useWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
   import type { StandingBath } from '$lib/nouns/bath/standing.ts';
+  import EmptySink from './EmptySink.svelte';
+  import { PHONE, watchRoom } from './room.ts';
+  import SheetHands from './SheetHands.svelte';
+  import SinkLine from './SinkLine.svelte';
   import TrayBath from './TrayBath.svelte';
   import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
   import { degrees } from '$lib/words/temperature.ts';
@@ -22,8 +26,9 @@
     type Tray,
   } from './trays.ts';
 
-  /** A window lower than this has no room for a sink that stays, px. */
-  const LEAST_HEIGHT = 460;
+  /** A window lower than this has no room for trays, px; in one lower still nothing stays. */
+  const LOW = { desk: 460, phone: 600 };
+  const LOWEST = 300;
 
   interface Props {
     kind: SinkKind;
@@ -43,8 +48,19 @@
   const forgotten = $derived(all.filter((one) => one.forgotten && one.run));
   let height = $state(0);
   let windowHeight = $state(Infinity);
+  let windowWidth = $state(Infinity);
   /** So little is left of the window that the sink gives way. */
-  const zoomed = $derived(windowHeight < LEAST_HEIGHT);
+  const zoomed = $derived(windowHeight < LOWEST);
+  let crowded = $state(false);
+  /** Opened by hand it stays open, on this page. */
+  let opened = $state(false);
+  $effect(() => {
+    if (lying.length > 0) return watchRoom((needed) => (crowded = needed));
+    return undefined;
+  });
+  afterNavigate(() => {
+    opened = false;
+  });
 
   // Other parts of the page keep clear of it.
   $effect(() => {
@@ -58,14 +74,30 @@
       (tray) => !sinks[kind].includes(tray) && inTray(tray, lying).length > 0,
     ),
   ]);
+  /** More lies in the trays than they can show: on a phone there is one of them. */
+  const tight = $derived(
+    windowWidth < PHONE
+      ? lying.length > 2 || trays.filter((tray) => inTray(tray, lying).length > 0).length > 1
+      : lying.length > 4,
+  );
+  /** One line of clocks, where the page needs the room. */
+  const folded = $derived(
+    (crowded || tight || windowHeight <= LOW[windowWidth < PHONE ? 'phone' : 'desk']) && !opened,
+  );
+  /** The more lies in a tray, the more of the sink it has. */
+  const room = (sheets: number) =>
+    ['flex-[1]', 'flex-[2]', 'flex-[3]', 'flex-[4]'][Math.min(3, sheets)];
   /** A tray of the other process says whose it is. */
   const trayName = (tray: Tray) =>
     sinks[kind].includes(tray) ? tray.name : `${tray.name}, ${kind === 'film' ? 'print' : 'film'}`;
-  const factor = $derived(desk.preferences.toneFactor);
-  /** A sheet in the developer whose first tone was not seen yet. */
-  const asksForTone = ({ moment, sheet }: Lying) =>
-    moment.current?.step.kind === 'print-developer' &&
-    !eventsThatCount(sheet?.events ?? []).some(({ kind: happened }) => happened === 'retimed');
+  /** The usual trays’ cautions are on the wall; what stands there for once says its own. */
+  const cautionOf = (tray: Tray, sheets: readonly Lying[]) =>
+    tray.onlyWhenUsed ? trayCaution(sheets) : '';
+  const lineCaution = $derived(
+    lying.some(mayBeLookedAt)
+      ? 'Paper box shut, then white light.'
+      : (trays.map((tray) => cautionOf(tray, inTray(tray, lying))).find(Boolean) ?? ''),
+  );
   const first = $derived(nearest(lying));
   const temperature = $derived(
     fresh(
@@ -96,10 +128,11 @@
   >
 {/snippet}
 
-<svelte:window bind:innerHeight={windowHeight} />
+<svelte:window bind:innerHeight={windowHeight} bind:innerWidth={windowWidth} />
 <footer
   bind:clientHeight={height}
-  class="not-printed z-10 bg-ground px-3 md:px-8 {zoomed ? '' : 'sticky bottom-0'} {lying.length > 0
+  class="not-printed z-10 bg-ground px-3 md:px-8 {zoomed ? '' : 'sticky bottom-0'} {lying.length >
+    0 && !folded
     ? 'pb-3 pt-2 md:pb-[22px]'
     : ''}"
   class:hidden={lying.length === 0 && forgotten.length === 0 && quiet}
@@ -112,23 +145,30 @@
     </p>
   {/if}
   {#if lying.length === 0}
-    <p
-      class="flex h-7 items-center justify-between gap-4 border-t-[3px] border-rim text-[14px] leading-none text-soft"
-    >
-      <span class="truncate">The sink is empty</span>
-      {#if temperature}
-        <span class="whitespace-nowrap"
-          >{degrees(temperature.temperatureC, desk.preferences.unit)} read last</span
-        >
-      {/if}
-    </p>
+    <EmptySink temperatureC={temperature?.temperatureC} />
+  {:else if folded}
+    <SinkLine
+      {lying}
+      caution={lineCaution}
+      onmove={(sheet) => wetSide.moveOn(sheet)}
+      onopen={() => (opened = true)}
+    />
   {:else}
+    {#if opened}
+      <button
+        class="min-h-11 text-[15px] font-[600] underline decoration-hair underline-offset-4"
+        aria-expanded="true"
+        onclick={() => (opened = false)}>Fold the sink</button
+      >
+    {/if}
     <ul class="flex gap-3">
       {#each trays as tray (tray.kinds[0])}
         {@const sheets = inTray(tray, lying)}
         {@const bath = bathIn(tray, lying, standing)}
         <li
-          class="relative min-h-[84px] min-w-0 flex-1 rounded-b-[22px] rounded-t-md border-[3px] border-rim bg-enamel px-3.5 py-2.5 md:min-h-[112px]"
+          class="relative min-h-[84px] min-w-0 {room(
+            sheets.length,
+          )} rounded-b-[22px] rounded-t-md border-[3px] border-rim bg-enamel px-3.5 py-2.5 md:min-h-[112px]"
           class:max-md:hidden={tray !== shownOnPhone}
         >
           <div class="flex h-full gap-2">
@@ -136,10 +176,9 @@
               <p class="truncate font-[600]">{trayName(tray)}</p>
               <p class="text-[15px] leading-tight text-soft">{trayWord(sheets)}</p>
               <TrayBath {bath} temperatureC={reads(tray, bath)?.temperatureC} />
-              <!-- The usual trays’ cautions are on the wall; what stands there for once says its own. -->
-              {#if tray.onlyWhenUsed && trayCaution(sheets)}
+              {#if cautionOf(tray, sheets)}
                 <p class="mt-1 text-[14px] leading-tight text-caution max-md:truncate">
-                  {trayCaution(sheets)}
+                  {cautionOf(tray, sheets)}
                 </p>
               {/if}
               {#if sheets.some(mayBeLookedAt)}
@@ -184,24 +223,7 @@
                       {@render clock(item)}
                       <span class="truncate text-[14px]">{item.name}</span>
                     </button>
-                    <span class="flex {sheets.length > 1 ? '' : 'flex-col items-end'}">
-                      {#if mayBeLookedAt(item)}
-                        <button
-                          class="min-h-11 px-1 text-[14px] font-[600] underline decoration-hair"
-                          onclick={() => wetSide.throwAway(sheet)}>throw away</button
-                        >
-                      {/if}
-                      {#if factor && asksForTone(item)}
-                        <button
-                          class="min-h-11 px-1 text-[14px] font-[600] underline decoration-hair"
-                          onclick={() => wetSide.firstTone(sheet, factor)}>first tone</button
-                        >
-                      {/if}
-                      <button
-                        class="min-h-11 px-1 text-[14px] text-soft underline decoration-hair"
-                        onclick={() => wetSide.moveBack(sheet)}>undo</button
-                      >
-                    </span>
+                    <SheetHands {item} {sheet} upright={sheets.length === 1} />
                   {/if}
                 </div>
               {/each}

@@ -99,7 +99,7 @@ export function lyingAt(
 }
 
 /** Those whose time is up next, or has been up longest, first. */
-const nearestFirst = (lying: readonly Lying[]) =>
+export const nearestFirst = (lying: readonly Lying[]) =>
   lying.toSorted((a, b) => a.moment.current!.remainingSeconds - b.moment.current!.remainingSeconds);
 
 /** What lies in a tray, the nearest to its end first. */

@@ -222,10 +222,14 @@
   {#if problem}<p class="mb-3 text-trouble" role="alert">{problem}</p>{/if}
   <div class="flex flex-wrap gap-3">
     {#if main}
-      <Button main keyHint="Space" onclick={() => void main.run()}>{main.words}</Button>
+      <Button main keyHint="Space" answer={test.shown} onclick={() => void main.run()}
+        >{main.words}</Button
+      >
       <Button href="/calibrate/{kind.id}">Test again</Button>
     {:else}
-      <Button main keyHint="Space" onclick={() => void again()}>Test again</Button>
+      <Button main keyHint="Space" answer={test.shown} onclick={() => void again()}
+        >Test again</Button
+      >
     {/if}
     {#if edited}
       <Button onclick={() => (corrected = {})}>Leave it as it was</Button>

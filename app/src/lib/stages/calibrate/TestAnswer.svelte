@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { answer } from '../../kit/answer.ts';
   import TestChart from './TestChart.svelte';
   import type { testInHand } from './test-in-hand.svelte.ts';
 
@@ -15,7 +16,11 @@
 <section aria-label="What it says" aria-live="polite">
   {#if test.told}
     {@const { number, unit, sentence, more = [], cautions = [] } = test.told}
-    <p class="numeral break-words {long ? 'text-[52px]' : 'text-[84px]'}" data-testid="answer">
+    <p
+      class="numeral break-words {long ? 'text-[52px]' : 'text-[84px]'}"
+      data-testid="answer"
+      {@attach answer}
+    >
       {number}{#if unit}<span class="ml-2 text-[26px]">{unit}</span>{/if}
     </p>
     <p class="reason mt-3">{sentence}</p>

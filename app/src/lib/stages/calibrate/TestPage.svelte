@@ -160,7 +160,9 @@
 <div class="in-sight mt-6">
   {#if problem}<p class="mb-3 text-trouble" role="alert">{problem}</p>{/if}
   <div class="flex flex-wrap gap-3">
-    <Button main keyHint="Space" onclick={() => void save()}>Save what was found</Button>
+    <Button main keyHint="Space" answer={test.shown} onclick={() => void save()}
+      >Save what was found</Button
+    >
     {#if !test.untouched}<Button onclick={clear}>Clear</Button>{/if}
   </div>
 </div>

@@ -83,6 +83,10 @@ export function testInHand({ kind, form, unit }: Sources) {
     get told() {
       return told;
     },
+    /** The number it found, with its unit. */
+    get shown() {
+      return told && [told.number, told.unit].filter(Boolean).join(' ');
+    },
     get chart() {
       return chart;
     },

@@ -5,7 +5,6 @@
   import { useWetSide } from '../../bench/clock/wet-side.svelte.ts';
   import { LEAST_VOLUME, MOST_VOLUME, USUAL_VOLUME } from '../../bench/desk/choices.ts';
   import { useDesk } from '../../bench/desk/desk.svelte.ts';
-  import LightSwitch from '../../bench/light/LightSwitch.svelte';
   import Button from '../../kit/Button.svelte';
   import { onEnter } from '../../kit/on-enter.ts';
   import DriftPlot from '../../nouns/roll/DriftPlot.svelte';
@@ -75,7 +74,7 @@
   }
 >
   <Popover.Trigger
-    class="inline-flex min-h-14 items-center justify-center rounded-xl border-2 border-hair px-5 text-[22px] font-[600] max-md:flex-1 max-md:px-2 max-md:[font-stretch:80%]"
+    class="inline-flex min-h-14 items-center justify-center rounded-xl border-2 border-hair px-5 text-[22px] font-[600] max-md:flex-1 max-md:px-2 max-md:[font-stretch:80%] low:min-h-11 low:px-2 low:text-[17px] tiny:min-h-11 tiny:text-[17px]"
     >More</Popover.Trigger
   >
   <Popover.Portal>
@@ -84,7 +83,8 @@
       sideOffset={10}
       collisionPadding={12}
       customAnchor={entry ? controls : null}
-      class="z-30 max-h-[calc(100dvh-120px)] {run.opened === 'plot'
+      class="z-30 max-h-[min(calc(100dvh-24px),var(--bits-popover-content-available-height))] {run.opened ===
+      'plot'
         ? 'w-[min(560px,calc(100vw-24px))]'
         : 'w-[min(400px,calc(100vw-24px))]'} overflow-auto rounded-b-2xl rounded-t-md border-[3px] border-rim bg-enamel p-5"
     >
@@ -187,7 +187,6 @@
             <button class={item} onclick={() => run.stop()}>Stop this run{@render key('E')}</button>
           {/if}
           <a class={item} href="/film">Close (the clock goes on){@render key('Esc')}</a>
-          <div class="md:hidden"><LightSwitch /></div>
         </div>
       {/if}
     </Popover.Content>

@@ -8,6 +8,7 @@
   import BathsThrough from '../../nouns/bath/BathsThrough.svelte';
   import Division from './Division.svelte';
   import PlanEditor from './PlanEditor.svelte';
+  import { clockTime } from '../../words/duration.ts';
   import { degrees } from '../../words/temperature.ts';
   import type { Recipe } from '../../nouns/recipe/contract.ts';
   import type { Procedure } from '../../nouns/procedure/contract.ts';
@@ -29,7 +30,13 @@
 
 <section aria-label="The plan">
   <div class="in-sight grid">
-    <Button main keyHint="Space" onclick={() => void film.start()} disabled={film.starting}>
+    <Button
+      main
+      keyHint="Space"
+      answer={view.seconds === undefined ? undefined : clockTime(view.seconds)}
+      onclick={() => void film.start()}
+      disabled={film.starting}
+    >
       Start developing
     </Button>
   </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { answer } from '../../kit/answer.ts';
   import ThermometerChoice from '../../bench/desk/ThermometerChoice.svelte';
   import { clockTime } from '../../words/duration.ts';
   import { degrees } from '../../words/temperature.ts';
@@ -15,7 +16,12 @@
 </script>
 
 <section aria-label="The time">
-  <p class="numeral text-[112px] lg:text-[132px]" aria-live="polite" data-testid="time">
+  <p
+    class="numeral text-[112px] lg:text-[132px]"
+    aria-live="polite"
+    data-testid="time"
+    {@attach view.seconds === undefined ? undefined : answer}
+  >
     {view.seconds === undefined ? '–:––' : clockTime(view.seconds)}
   </p>
   <div class="mt-8 flex items-end justify-between">

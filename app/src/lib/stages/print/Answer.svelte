@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { answer } from '../../kit/answer.ts';
   import Said from '../../kit/Said.svelte';
   import CurvePicture from './CurvePicture.svelte';
   import { plainStops, withinInWords } from '../../words/fraction.ts';
@@ -11,7 +12,7 @@
 
 <section aria-label="The answer">
   {#if reading}
-    <div class="flex gap-x-12 max-[359px]:flex-wrap">
+    <div class="flex gap-x-12 max-[359px]:flex-wrap" {@attach answer}>
       <div>
         <p class="numeral text-[84px] md:text-[112px]" data-testid="seconds">
           {view.dial}<span class="text-[0.36em]"> s</span>

@@ -4,6 +4,7 @@
   import SlotChoice from '../../kit/SlotChoice.svelte';
   import { clockTime } from '../../words/duration.ts';
   import { useDesk } from '../../bench/desk/desk.svelte.ts';
+  import { answer } from '../../kit/answer.ts';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
 
   const BY_CLOCK = 'clock';
@@ -16,9 +17,9 @@
 <section aria-label="Firings to dial" class={reading ? '' : 'max-lg:order-first'}>
   {#if view.firings.length > 0}
     <h2 class="font-[620]">Dial</h2>
-    <ol class="mt-1">
+    <ol class="mt-1" {@attach reading ? undefined : answer}>
       {#each view.firings as firing, index (index)}
-        <li class="flex min-h-8 items-baseline justify-between gap-3 border-b border-hair">
+        <li class="flex min-h-7 items-baseline justify-between gap-3 border-b border-hair">
           <span class="text-[15px] text-soft">{firing.hands}</span>
           <span class="font-[620] whitespace-nowrap">{firing.dial} s</span>
         </li>
@@ -57,15 +58,16 @@
       />.
     </p>
     <div class="mt-3 flex flex-wrap gap-3 {reading ? '' : 'in-sight-desk'}">
-      <span class={reading ? 'contents' : 'in-sight-phone'}>
-        <Button
-          main={!reading}
-          keyHint={reading ? 'F' : 'Space'}
-          onclick={() => print.fire('strip')}
-        >
-          Fire the strip
-        </Button>
-      </span>
+      <Button
+        main={!reading}
+        keyHint={reading ? 'F' : 'Space'}
+        answer={view.firings[0] && `${view.firings[0].dial} s first`}
+        onclick={() => print.fire('strip')}
+      >
+        Fire the strip
+      </Button>
+    </div>
+    <div class="mt-3 flex">
       <Button keyHint="B" onclick={() => print.layIn()}>Strip into the developer</Button>
     </div>
   {/if}

@@ -5,6 +5,7 @@
   import { onMount, untrack } from 'svelte';
   import { useWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
   import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
+  import { useBurning } from '$lib/bench/light/burning.svelte.ts';
   import { keepAwake } from '$lib/bench/light/keep-awake.ts';
   import LightSwitch from '$lib/bench/light/LightSwitch.svelte';
   import Sink from '$lib/bench/sink/Sink.svelte';
@@ -21,7 +22,7 @@
   const desk = useDesk();
   // What is fired does not change while the page is open.
   // svelte-ignore state_referenced_locally
-  const fire = new FireInHand(of, useWetSide());
+  const fire = new FireInHand(of, useWetSide(), useBurning());
   const { clock } = fire;
   const running = $derived(clock.state === 'counting' || clock.state === 'lit');
   const doneWords = $derived.by(() => {
@@ -106,8 +107,9 @@
       await goto(to);
     });
 
+  /** What another timer switches burns on: every other page says so. */
   function leave() {
-    fire.lampOut();
+    if (fire.by === 'screen') fire.lampOut();
     void onTheWay(() => goto(of.back));
   }
 
@@ -124,14 +126,14 @@
 <svelte:head><title>Firing the {fire.name} · Katachron</title></svelte:head>
 
 <main
-  class="flex h-dvh min-h-[420px] flex-col gap-y-4 px-[18px] pb-3 pt-4 md:px-10 md:py-6"
+  class="whole flex h-dvh min-h-[320px] flex-col gap-y-4 px-[18px] pb-3 pt-4 md:px-10 md:py-6 low:gap-y-1 low:px-4 low:py-1.5 tiny:gap-y-2 tiny:px-3 tiny:py-2"
   aria-label="Firing the {fire.name}"
 >
   <header class="flex flex-wrap items-center justify-between gap-x-6">
-    <h1 class="text-[32px] font-[600] leading-none md:text-[40px]">
+    <h1 class="text-[32px] font-[600] leading-none md:text-[40px] low:text-[24px] tiny:text-[24px]">
       {capital(fire.name)}
     </h1>
-    <p class="text-2xl text-soft" data-testid="count">
+    <p class="text-2xl text-soft low:text-[17px] tiny:text-[17px]" data-testid="count">
       {fire.copy
         ? `Sheet ${fire.copy.number} of ${fire.copy.of}, `
         : ''}{#if fire.lines.length > 0}{Math.min(fire.at + 1, fire.lines.length)} of {fire.lines
@@ -147,9 +149,13 @@
         {of.nothing}
       </p>
     {:else if !fire.looked}
-      <h2 class="text-[40px] font-[600] leading-tight md:text-[60px]">Before the light</h2>
+      <h2
+        class="text-[40px] font-[600] leading-tight md:text-[60px] low:text-[24px] tiny:text-[24px]"
+      >
+        Before the light
+      </h2>
       <ul
-        class="mt-4 grid grid-cols-1 gap-x-12 text-[26px] leading-relaxed md:grid-cols-2 md:text-[34px]"
+        class="mt-4 grid grid-cols-1 gap-x-12 text-[26px] leading-relaxed md:grid-cols-2 md:text-[34px] low:mt-1 low:text-[20px] low:leading-snug tiny:mt-1 tiny:text-[20px] tiny:leading-snug"
       >
         {#each beforeFiring as { id, name: thing } (id)}
           <li>
@@ -189,8 +195,9 @@
     {/if}
   </div>
 
-  <div class="flex flex-wrap items-center gap-3 md:gap-4">
-    <div class="max-md:grid max-md:w-full">
+  <!-- In a small window the rest of them stands in one line, which moves sideways. -->
+  <div class="fire-controls">
+    <div class="grid">
       <Button main large keyHint="Space" onclick={bigButton}>
         {#if fire.lines.length === 0}Back{:else if !fire.looked}All looked over{:else if fire.anotherCopy}Next
           sheet{:else if fire.done}{of.then?.button ??
@@ -199,34 +206,36 @@
     </div>
     {#if running}
       <Button large keyHint="X" onclick={() => fire.lampOut()}>Lamp out</Button>
-    {:else}
-      {#if fire.looked && fire.at > 0}
-        <Button touch keyHint="Z" onclick={() => fire.backOne()}>One back</Button>
-      {/if}
-      {#if fire.looked && !fire.done}
-        <Button touch keyHint="N" onclick={() => fire.skip()}>Skip it</Button>
-      {/if}
-      {#if fire.begun}
-        <Button touch keyHint="D" onclick={() => fire.anew()}>Other paper</Button>
-      {/if}
-      {#if fire.by === 'screen'}
-        <Button touch keyHint="O" onclick={() => fire.focus()}
-          >{fire.lit ? 'Focus lamp off' : 'Focus lamp'}</Button
-        >
-      {/if}
-      <Button touch keyHint="Esc" onclick={leave}>Cancel</Button>
-      <p class="text-soft">
-        The lamp is switched by
-        <SlotChoice
-          label="What switches the lamp"
-          class="inline-flex min-h-14 items-center rounded-xl border-2 border-hair px-4"
-          bind:value={() => fire.by, (id) => (of.lampBy = id)}
-          options={lampSwitches}
-        />
-      </p>
-    {/if}
+    {:else}<div class="fire-more">
+        {#if fire.looked && fire.at > 0}
+          <Button touch keyHint="Z" onclick={() => fire.backOne()}>One back</Button>
+        {/if}
+        {#if fire.looked && !fire.done}
+          <Button touch keyHint="N" onclick={() => fire.skip()}>Skip it</Button>
+        {/if}
+        {#if fire.begun}
+          <Button touch keyHint="D" onclick={() => fire.anew()}>Other paper</Button>
+        {/if}
+        {#if fire.by === 'screen'}
+          <Button touch keyHint="O" onclick={() => fire.focus()}
+            >{fire.lit ? 'Focus lamp off' : 'Focus lamp'}</Button
+          >
+        {/if}
+        <Button touch keyHint="Esc" onclick={leave}>Cancel</Button>
+        <p class="text-soft">
+          The lamp is switched by
+          <SlotChoice
+            label="What switches the lamp"
+            class="inline-flex min-h-14 low:min-h-11 items-center rounded-xl border-2 border-hair px-4"
+            bind:value={() => fire.by, (id) => (of.lampBy = id)}
+            options={lampSwitches}
+          />
+        </p>
+      </div>{/if}
   </div>
-  <p class="text-[15px] text-soft">
+  <p
+    class="text-[15px] text-soft low:text-[14px] low:leading-tight tiny:text-[14px] tiny:leading-tight"
+  >
     Mains and wet hands do not go together: dry them before you touch a lamp, a timer or a plug.
   </p>
 </main>

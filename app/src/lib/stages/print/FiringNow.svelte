@@ -6,12 +6,15 @@
   import type { FireInHand } from './fire-in-hand.svelte.ts';
   import { firingSentence, type FiringLine } from './firing-lines.ts';
 
+  /** Longer than this it is said in smaller letters where there is little room. */
+  const MUCH = 60;
   const { fire, line }: { fire: FireInHand; line: FiringLine } = $props();
   const desk = useDesk();
   const wetSide = useWetSide();
   const { clock } = $derived(fire);
   const before = $derived(fire.lines[fire.at - 1]);
   const next = $derived(fire.lines[fire.at + 1]);
+  const held = $derived(clock.state === 'lit' ? fire.holding : []);
   const shown = $derived((seconds: number) => enlargerSeconds(seconds, fire.of.timerStep));
   const hands = $derived.by(() => {
     if (clock.state === 'counting') return 'Light in …';
@@ -37,9 +40,9 @@
   );
 </script>
 
-<div class="flex flex-col gap-x-10 gap-y-4 md:flex-row md:items-center">
+<div class="flex flex-col gap-x-10 gap-y-4 md:flex-row md:items-center low:flex-row low:gap-x-6">
   <p
-    class="numeral-narrow shrink-0 text-[clamp(96px,34vw,160px)] md:text-[min(26vw,50vh)]"
+    class="numeral-narrow shrink-0 text-[clamp(96px,34vw,160px)] md:text-[min(26vw,50vh)] low:text-[min(24vw,44vh)] tiny:text-[96px]"
     role="timer"
     aria-label={clock.state === 'counting' ? 'Beats until the light' : 'Seconds of light'}
     aria-live="off"
@@ -50,8 +53,29 @@
       )}{:else}{shown(fire.seconds)}{/if}
   </p>
   <div class="min-w-0">
-    <p class="run-hands" role="status" data-testid="hands">{hands}</p>
-    <p class="mt-3 text-xl md:text-2xl">
+    <!-- Who is held back, and for how long yet, is the one thing to see while the lamp burns. -->
+    {#if held.length > 0}
+      <ul class="holds mb-3" data-count={Math.min(held.length, 6)}>
+        {#each held as { name, inSeconds, forSeconds }, index (index)}
+          <li class="flex items-baseline gap-x-4" data-testid="holding">
+            <span class="min-w-0 flex-1 break-words"
+              >{inSeconds > 0 ? `${capital(name)} in` : `Hold back ${name}:`}</span
+            >
+            <b class="numeral order-first w-[2.2em] shrink-0"
+              >{shown(inSeconds > 0 ? inSeconds : forSeconds)}</b
+            >
+          </li>
+        {/each}
+      </ul>
+    {/if}
+    <p
+      class={[held.length > 0 ? 'sr-only' : 'run-hands', hands.length > MUCH && 'much']}
+      role="status"
+      data-testid="hands"
+    >
+      {hands}
+    </p>
+    <p class="mt-3 text-xl md:text-2xl low:mt-1 low:text-[17px]">
       {capital(line.filter)}{before && before.filter !== line.filter ? ': change it now' : ''}.
       {#if before && before.lens !== line.lens}<span class="text-caution"
           >{line.lens ? `${capital(line.lens)}: open it now` : 'Stop the lens down again'}.</span
@@ -61,14 +85,6 @@
         >{:else if fire.by === 'own-timer'}Start your timer on the long beep.{:else}Long beep:
         light. Then a beat each second; two low beeps: dark.{/if}
     </p>
-    {#if clock.state === 'lit'}
-      {#each fire.holding as { name, inSeconds, forSeconds }, index (index)}
-        <p class="run-next" data-testid="holding">
-          {#if inSeconds > 0}{capital(name)} in {shown(inSeconds)}{:else}Hold back {name}:
-            <b class="numeral">{shown(forSeconds)}</b>{/if}
-        </p>
-      {/each}
-    {/if}
     {#if next}
       <p class="run-next text-soft">Then: {firingSentence(next)}.</p>
     {/if}

@@ -48,13 +48,17 @@
   {#snippet button({ id, words, key, act }: (typeof choices)[number])}
     {@const main = print.next === id}
     {@const said = id === 'done' && !main ? 'It was fired elsewhere: write it down' : words}
-    <Button {main} keyHint={main ? 'Space' : key} onclick={act} disabled={print.keeping}
-      >{said}</Button
+    <Button
+      {main}
+      keyHint={main ? 'Space' : key}
+      answer="{view.dial} s, {reading?.setting.name}"
+      onclick={act}
+      disabled={print.keeping}>{said}</Button
     >
   {/snippet}
-  <div class="in-sight-desk mt-2">
+  <div class="in-sight-desk mt-2 flex gap-4">
     {#each choices.filter(({ id }) => print.next === id) as choice (choice.id)}
-      <span class="in-sight-phone">{@render button(choice)}</span>
+      {@render button(choice)}
     {/each}
   </div>
   <div class="mt-1 flex flex-wrap gap-3">

@@ -14,11 +14,11 @@
     strip: PairView['strips'][number];
     typed: PairDraft['strips'][number];
     index: number;
-    /** It is this one's turn. */
-    main: boolean;
+    /** It is this one's turn: the big button fires it. */
+    turn: boolean;
     onfire: () => void;
   }
-  const { print, strip, typed, index, main, onfire }: Props = $props();
+  const { print, strip, typed, index, turn, onfire }: Props = $props();
   const desk = useDesk();
   const bench = $derived(print.view());
   const half = $derived(index === 0 ? 'pair-1' : 'pair-2');
@@ -73,7 +73,7 @@
   {:else}
     <p class="mt-1 text-[15px] text-soft">{strip.firings}</p>
     <div class="mt-2 flex flex-wrap items-center gap-3">
-      <Button {main} keyHint={main ? 'Space' : ''} onclick={onfire}>Fire this strip</Button>
+      {#if !turn}<Button onclick={onfire}>Fire this strip</Button>{/if}
       {#if canTakeBack}
         <button class="slot-in min-h-11" onclick={() => print.unpick()}
           >Take the last pick back</button

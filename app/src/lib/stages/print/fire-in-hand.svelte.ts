@@ -3,6 +3,7 @@ import same from 'fast-deep-equal';
 import { untrack } from 'svelte';
 import type { WetSide } from '../../bench/clock/wet-side.svelte.ts';
 import { SimulatedLampTimer } from '../../bench/devices/simulated-lamp-timer.ts';
+import type { BurningLamp } from '../../bench/light/burning.svelte.ts';
 import { newId } from '../../kit/new-id.ts';
 import type { Firing } from '../../nouns/in-hand/draft.ts';
 import type { Fireable } from './fireable.ts';
@@ -23,12 +24,14 @@ export class FireInHand {
   /** A firing ended while the page was not there. */
   endedAway = $state(false);
   readonly #wetSide: WetSide;
+  readonly #burning: BurningLamp;
   readonly #timer = new SimulatedLampTimer((on) => (this.lit = on));
   readonly #firing;
 
-  constructor(of: Fireable, wetSide: WetSide) {
+  constructor(of: Fireable, wetSide: WetSide, burning: BurningLamp) {
     this.of = of;
     this.#wetSide = wetSide;
+    this.#burning = burning;
     this.clock = new FiringClock(wetSide, this.#timer);
     // Another list of firings is another paper.
     const firing = $derived.by((): Firing => {
@@ -167,8 +170,12 @@ export class FireInHand {
   rejoin(): void {
     if (this.begun) this.looked = true;
     const { litAtMs } = this.#firing();
+    const outAtMs = this.#burning.now?.outAtMs;
+    this.#burning.hush();
     if (litAtMs === undefined || !this.line) return;
-    if (Date.now() < litAtMs + this.seconds * 1000) {
+    if (outAtMs !== undefined && outAtMs < litAtMs + this.seconds * 1000) {
+      this.#stopped(Math.max(0, outAtMs - litAtMs) / 1000);
+    } else if (Date.now() < litAtMs + this.seconds * 1000) {
       this.clock.rejoin(litAtMs, this.seconds, this.by, this.#hands);
     } else {
       this.endedAway = true;
@@ -191,11 +198,19 @@ export class FireInHand {
     const litAtMs = this.clock.begin(this.seconds, this.by, this.#hands);
     this.#wetSide.firstLight(sheetId, this.of.work, litAtMs);
     this.#keep({ sheetId, litAtMs });
+    const { pathname, search } = location;
+    const { name, seconds } = this;
+    this.#burning.lit({ href: pathname + search, name, litAtMs, seconds });
   }
 
   lampOut(): void {
     if (this.clock.state !== 'counting' && this.clock.state !== 'lit') return;
-    const litSeconds = this.clock.stop();
+    this.#stopped(this.clock.stop());
+  }
+
+  /** The lamp went out early. */
+  #stopped(litSeconds: number): void {
+    this.#burning.over();
     const { given } = this.#firing();
     this.#keep({
       given: litSeconds > 0 ? [...given, this.#light(Number(litSeconds.toFixed(2)))] : given,
@@ -259,12 +274,13 @@ export class FireInHand {
   /** The page is left: a lamp that is switched here goes out, one that is switched elsewhere goes on as its own timer says. */
   left(): void {
     if (this.by === 'screen') this.lampOut();
-    this.clock.stop();
+    this.#burning.leftWith(this.clock.leave());
     this.#timer.focus(false);
   }
 
   #given(): void {
     if (!this.line) return;
+    this.#burning.over();
     const { litAtMs = Date.now(), given } = this.#firing();
     // When its lamp went out, whoever looks when: two pages that see it end say the same.
     const endedAtMs = Math.round(litAtMs + this.seconds * 1000);

@@ -104,6 +104,14 @@ export class FiringClock {
     return litSeconds;
   }
 
+  /** Its page is left: the lamp and the cues go on, and what is returned ends the cues. */
+  leave(): () => void {
+    const silence = this.#silence;
+    this.#silence = () => undefined;
+    this.reset();
+    return silence;
+  }
+
   reset(): void {
     cancelAnimationFrame(this.#frame);
     this.#startMs = undefined;

@@ -52,9 +52,7 @@
 
 <div class="flex flex-wrap items-end justify-between gap-4">
   <h1 class="heading">Tonight</h1>
-  <span class="in-sight-phone"
-    ><Button main keyHint="Space" onclick={() => main.run()}>{main.words}</Button></span
-  >
+  <Button main keyHint="Space" onclick={() => main.run()}>{main.words}</Button>
 </div>
 {#if problem}<p class="mt-3 text-trouble" role="alert">{problem}</p>{/if}
 {#if !empty}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { answer } from '$lib/kit/answer.ts';
   import { newId } from '$lib/kit/new-id.ts';
   import { goto } from '$app/navigation';
   import { refresh } from '$lib/kit/refresh.ts';
@@ -190,6 +191,7 @@
       class="numeral-narrow pointer-events-none text-[clamp(120px,24vw,300px)]"
       role="timer"
       data-testid="clearing"
+      {@attach answer}
     >
       {clockTime(clearedAtMs === undefined ? Math.floor(seconds) : seconds)}
     </p>
@@ -201,7 +203,13 @@
           : 'Clear'}
     </p>
     <div class="mt-5">
-      <Button main large keyHint="Space" onclick={() => press()}>
+      <Button
+        main
+        large
+        keyHint="Space"
+        answer={clockTime(Math.floor(seconds))}
+        onclick={() => press()}
+      >
         {startedAtMs === undefined
           ? 'It goes in'
           : clearedAtMs === undefined

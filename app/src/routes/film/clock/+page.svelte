@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { answer } from '$lib/kit/answer.ts';
   import { goto } from '$app/navigation';
   import { clockFactor, readOffClock, takenOnClock } from '@katachron/core';
   import { onMount } from 'svelte';
@@ -63,11 +64,16 @@
 </p>
 <div class="mt-5 grid grid-cols-1 gap-x-14 gap-y-8 lg:grid-cols-2">
   <section aria-label="Check over sixty seconds">
-    <p class="numeral-narrow text-[clamp(120px,20vw,230px)]" role="timer" data-testid="real">
+    <p
+      class="numeral-narrow text-[clamp(120px,20vw,230px)]"
+      role="timer"
+      data-testid="real"
+      {@attach answer}
+    >
       {seconds.toFixed(1)}
     </p>
     <div class="mt-5">
-      <Button main large keyHint="Space" onclick={() => press()}>
+      <Button main large keyHint="Space" answer={seconds.toFixed(1)} onclick={() => press()}>
         {startedAtMs === undefined
           ? 'At the top: start'
           : stoppedAtMs === undefined

@@ -41,9 +41,7 @@
 <PrintPages />
 <div class="flex flex-wrap items-end justify-between gap-4">
   <h1 class="heading">Colour prints</h1>
-  <span class="in-sight-phone"
-    ><Button main keyHint="Space" onclick={() => void begin()}>New colour print</Button></span
-  >
+  <Button main keyHint="Space" onclick={() => void begin()}>New colour print</Button>
 </div>
 {#if problem}<p class="mt-3 text-trouble" role="alert">{problem}</p>{/if}
 <ul class="mt-3">

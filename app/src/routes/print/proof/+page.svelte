@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { answer } from '$lib/kit/answer.ts';
   import { newId } from '$lib/kit/new-id.ts';
   import { onMount } from 'svelte';
   import { stripKinds } from '@katachron/core';
@@ -180,7 +181,7 @@
     {#if view.beyond}<p class="reason mt-2 text-caution" role="alert">{view.beyond}</p>{/if}
     {#if view.dial}
       <div class="mt-4 flex flex-wrap items-center gap-x-8 gap-y-3">
-        <p class="numeral text-[84px]" data-testid="seconds">
+        <p class="numeral text-[84px]" data-testid="seconds" {@attach answer}>
           {view.dial}<span class="text-[0.36em]"> s</span>
         </p>
         <div>
@@ -227,12 +228,14 @@
             <Button
               main={next === 'sheet'}
               keyHint={next === 'sheet' ? 'Space' : 'G'}
+              answer="{view.dial} s"
               onclick={() => fire('sheet')}>Fire the proof</Button
             >
             {#if view.picked !== null}
               <Button
                 main={next === 'keep'}
                 keyHint={next === 'keep' ? 'Space' : ''}
+                answer="{view.dial} s"
                 onclick={() => void keep()}>Keep it for this set-up</Button
               >
             {/if}

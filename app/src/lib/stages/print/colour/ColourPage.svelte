@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { answer } from '../../../kit/answer.ts';
   import { page } from '$app/state';
   import { goto } from '$app/navigation';
   import { onMount } from 'svelte';
@@ -142,10 +143,12 @@
 <div class="mt-4 grid grid-cols-1 gap-x-14 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
   <div>
     <section aria-label="The pack" aria-live="polite">
-      <p class="numeral break-words text-[56px]" data-testid="pack">{ahead.packShown}</p>
-      <p class="numeral text-[84px]" data-testid="seconds">
-        {ahead.secondsShown}<span class="text-[0.36em]"> s</span>
-      </p>
+      <div {@attach answer}>
+        <p class="numeral break-words text-[56px]" data-testid="pack">{ahead.packShown}</p>
+        <p class="numeral text-[84px]" data-testid="seconds">
+          {ahead.secondsShown}<span class="text-[0.36em]"> s</span>
+        </p>
+      </div>
       {#each ahead.next.sentences as sentence (sentence)}<p class="reason mt-2">
           {sentence}
         </p>{/each}
@@ -210,7 +213,12 @@
 <div class="in-sight mt-6">
   {#if hand.problem}<p class="mb-3 text-trouble" role="alert">{hand.problem}</p>{/if}
   <div class="flex flex-wrap gap-3">
-    <Button main keyHint="Space" onclick={() => void main.run()}>{main.words}</Button>
+    <Button
+      main
+      keyHint="Space"
+      answer="{ahead.packShown}, {ahead.secondsShown} s"
+      onclick={() => void main.run()}>{main.words}</Button
+    >
     {#if !view.open}<Button onclick={() => void exposed()}>This sheet is exposed</Button>{/if}
   </div>
 </div>

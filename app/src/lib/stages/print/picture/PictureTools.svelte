@@ -15,7 +15,7 @@
   let { drawing, ondraw, history, picture, holding = $bindable() }: Props = $props();
 </script>
 
-<div class="mt-1 flex flex-wrap gap-x-5 text-[15px] text-soft">
+<div data-needed class="mt-1 flex flex-wrap gap-x-5 text-[15px] text-soft">
   {#each areaShapes as { id, name } (id)}
     <button
       class="min-h-11 {drawing === id ? 'font-[620] text-ink' : ''}"

@@ -98,7 +98,9 @@
 
 <svelte:window bind:innerHeight={high} />
 
-<div bind:clientWidth={wide}>
+<!-- Its canvas is wider than its sheet by the room for handles: on a phone that ends with the window. -->
+<div class="-mx-4 overflow-x-clip px-4">
+  <div bind:clientWidth={wide}></div>
   <div
     bind:this={box}
     class="-mx-6 -mt-4 touch-none"

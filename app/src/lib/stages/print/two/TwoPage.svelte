@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { answer } from '../../../kit/answer.ts';
   import { goto } from '$app/navigation';
   import { onMount } from 'svelte';
   import Button from '../../../kit/Button.svelte';
@@ -201,7 +202,7 @@
   </section>
   <section aria-label="The print" aria-live="polite">
     {#if view.answer}
-      <p class="numeral text-[44px] md:text-[56px]" data-testid="times">
+      <p class="numeral text-[44px] md:text-[56px]" data-testid="times" {@attach answer}>
         <span class="whitespace-nowrap">A {view.answer.a} s ·</span>
         <span class="whitespace-nowrap">B {view.answer.b} s</span>
       </p>
@@ -237,7 +238,12 @@
 <div class="in-sight mt-6">
   {#if hand.problem}<p class="mb-3 text-trouble" role="alert">{hand.problem}</p>{/if}
   <div class="flex flex-wrap gap-3">
-    <Button main keyHint="Space" onclick={() => void main.run()}>{main.words}</Button>
+    <Button
+      main
+      keyHint="Space"
+      answer={view.answer && `A ${view.answer.a} s, B ${view.answer.b} s`}
+      onclick={() => void main.run()}>{main.words}</Button
+    >
     {#if !view.open && waiting === 0}
       {#if view.answer?.tested}<Button onclick={() => void fireGrid()}>Another grid</Button>{/if}
       <Button onclick={() => void exposed()}>The grid is exposed</Button>

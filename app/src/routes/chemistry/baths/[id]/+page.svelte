@@ -212,7 +212,7 @@
       {#if form.kind === 'read'}<ThermometerChoice />{/if}
       {#if problem}<p class="mt-2 text-trouble" role="alert">{problem}</p>{/if}
       {#if kept}<p class="mt-2" role="status">{kept}</p>{/if}
-      <div class="in-sight-phone mt-3">
+      <div class="mt-3">
         <Button main keyHint="Space" onclick={() => void keep()}>Write it down</Button>
       </div>
     {:else if problem}

@@ -77,15 +77,17 @@
 
 <svelte:head><title>{title}</title></svelte:head>
 
-<main class="run-page" aria-label="Run of {roll.title}">
-  <header class="flex items-baseline justify-between gap-x-6">
-    <h1 class="text-[30px] font-[600] leading-none md:text-[40px]">{view.step}</h1>
-    <p class="hidden truncate text-[22px] text-soft md:block md:flex-1">
+<main class="whole run-page" aria-label="Run of {roll.title}">
+  <header class="flex flex-wrap items-center justify-between gap-x-6 max-md:gap-x-2">
+    <h1 class="text-[30px] font-[600] leading-none md:text-[40px] low:text-[24px] tiny:text-[24px]">
+      {view.step}
+    </h1>
+    <p class="hidden min-w-0 truncate text-[22px] text-soft md:block md:flex-1 low:hidden">
       {roll.title} in {roll.recipe.developer}
       {formatDilution(roll.recipe.dilution)} at {degrees(roll.temperatureC, unit)}
     </p>
-    <p class="whitespace-nowrap text-[22px] text-soft">{view.count}</p>
-    <span class="max-md:hidden"><LightSwitch large /></span>
+    <p class="whitespace-nowrap text-[22px] text-soft low:text-[17px]">{view.count}</p>
+    <LightSwitch large />
   </header>
 
   <div class="run-face">
@@ -155,10 +157,10 @@
     {/if}
   </div>
 
-  <RunBar parts={view.bar} />
+  <div class="low:hidden tiny:hidden"><RunBar parts={view.bar} /></div>
 
   <footer class="run-controls" bind:this={controls}>
-    <div class="grid max-md:w-full md:min-w-[300px]">
+    <div class="grid max-md:w-full md:min-w-[300px] low:w-auto low:min-w-[180px] low:flex-1">
       <Button main large keyHint="Space" onclick={main}>
         {silent ? 'Sound on' : view.main}
       </Button>

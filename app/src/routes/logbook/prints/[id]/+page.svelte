@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { answer } from '$lib/kit/answer.ts';
   import { goto } from '$app/navigation';
   import { refresh } from '$lib/kit/refresh.ts';
   import { contrastSet, planTools } from '@katachron/core';
@@ -114,7 +115,7 @@
   class="mt-6 grid grid-cols-1 gap-x-14 gap-y-8 lg:grid-cols-[minmax(330px,auto)_minmax(0,1fr)_minmax(0,1fr)]"
 >
   <section aria-label="The exposure">
-    <p class="numeral text-[112px]">
+    <p class="numeral text-[112px]" {@attach answer}>
       {shown(version.seconds)}<span class="text-[0.36em]"> s</span>
     </p>
     <p class="mt-4 text-lg">{settingWords(print)}, R {version.range}</p>
@@ -135,7 +136,9 @@
     {#if print.note}<p class="reason mt-4">{print.note}</p>{/if}
     {#if data.picture}<Thumb of={data.picture} class="mt-4" alt="The print" />{/if}
     <div class="not-printed mt-4 flex flex-wrap gap-3">
-      <Button main keyHint="Space" onclick={() => void again()}>Print again</Button>
+      <Button main keyHint="Space" answer="{shown(version.seconds)} s" onclick={() => void again()}
+        >Print again</Button
+      >
       <Button keyHint="C" onclick={() => void copy()}>Copy</Button>
       <Button keyHint="S" onclick={() => void copy(`/convert?seconds=${version.seconds}`)}
         >Another size</Button

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { answer } from '$lib/kit/answer.ts';
   import Said from '$lib/kit/Said.svelte';
   import { goto } from '$app/navigation';
   import {
@@ -116,7 +117,7 @@
   </div>
   <section aria-label="The time there" aria-live="polite">
     {#if view.seconds}
-      <p class="numeral text-[112px]" data-testid="converted">
+      <p class="numeral text-[112px]" data-testid="converted" {@attach answer}>
         {view.seconds}<span class="text-[0.36em]"> s</span>
       </p>
       <table class="mt-5 w-full">
@@ -132,7 +133,9 @@
       </table>
       <p class="reason mt-4"><Said words={view.check ?? ''} /></p>
       <div class="mt-3">
-        <Button main keyHint="Space" onclick={() => void carry()}>Go on there</Button>
+        <Button main keyHint="Space" answer="{view.seconds} s" onclick={() => void carry()}
+          >Go on there</Button
+        >
       </div>
       {#if view.caution}<p class="reason mt-2 text-caution">{view.caution}</p>{/if}
     {:else}

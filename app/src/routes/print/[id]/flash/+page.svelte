@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { answer } from '$lib/kit/answer.ts';
   import Said from '$lib/kit/Said.svelte';
   import { newId } from '$lib/kit/new-id.ts';
   import { goto } from '$app/navigation';
@@ -137,14 +138,16 @@
       {/if}
     </section>
     {#if view.threshold !== undefined && form.picked !== null}
-      <Button main keyHint="Space" onclick={() => void keep()}>Keep it for this set-up</Button>
+      <Button main keyHint="Space" answer="{view.flashSeconds} s" onclick={() => void keep()}
+        >Keep it for this set-up</Button
+      >
     {/if}
     {#if problem}<p class="text-trouble" role="alert">{problem}</p>{/if}
     {#if told}<p role="status">{told}</p>{/if}
   </div>
   <section aria-label="The flash" aria-live="polite">
     {#if view.threshold !== undefined}
-      <p class="numeral text-[84px]" data-testid="flash">
+      <p class="numeral text-[84px]" data-testid="flash" {@attach answer}>
         {view.flashSeconds}<span class="text-[0.36em]"> s</span>
       </p>
       <p class="mt-3 text-soft">

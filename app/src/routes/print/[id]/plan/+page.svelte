@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { answer } from '$lib/kit/answer.ts';
   import { goto } from '$app/navigation';
   import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
@@ -82,16 +83,19 @@
   <section aria-label="Areas">
     <div class="flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
       {#if now}
-        <p class="numeral text-[72px] md:text-[84px]" data-testid="base">
+        <p class="numeral text-[72px] md:text-[84px]" data-testid="base" {@attach answer}>
           {view.dial}<span class="text-[0.36em]"> s</span>
           <span class="ml-4">{view.reading?.setting.name}</span>
         </p>
       {/if}
-      <span class="in-sight-phone">
-        <Button main keyHint="Space" onclick={fire}>
-          {now ? `Fire version ${now.number}` : 'To the strips'}
-        </Button>
-      </span>
+      <Button
+        main
+        keyHint="Space"
+        answer={now && `${view.dial} s, ${view.reading?.setting.name}`}
+        onclick={fire}
+      >
+        {now ? `Fire version ${now.number}` : 'To the strips'}
+      </Button>
     </div>
     <ol class="mt-3">
       {#each draft.areas as _, index (index)}

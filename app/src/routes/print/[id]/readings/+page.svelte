@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { answer } from '$lib/kit/answer.ts';
   import Said from '$lib/kit/Said.svelte';
   import { goto } from '$app/navigation';
   import {
@@ -166,7 +167,7 @@
       <div class="flex gap-x-12">
         {#if together && timeKnown(together)}
           <div>
-            <p class="numeral text-[84px]" data-testid="seconds">
+            <p class="numeral text-[84px]" data-testid="seconds" {@attach answer}>
               {enlargerSeconds(together.seconds, bench.timerStep)}<span class="text-[0.36em]">
                 s</span
               >
@@ -175,7 +176,9 @@
           </div>
         {/if}
         <div>
-          <p class="numeral text-[84px]" data-testid="setting">{view.answer.setting.name}</p>
+          <p class="numeral text-[84px]" data-testid="setting" {@attach answer}>
+            {view.answer.setting.name}
+          </p>
           {#if together}
             <p class="mt-3 text-soft">
               {bench.set.noun}, within {Math.round(together.withinRange)} R

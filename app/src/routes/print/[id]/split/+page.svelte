@@ -1,10 +1,12 @@
 <script lang="ts">
+  import { answer } from '$lib/kit/answer.ts';
   import Said from '$lib/kit/Said.svelte';
   import { goto } from '$app/navigation';
   import PairStrip from '$lib/stages/print/PairStrip.svelte';
   import { usePrint } from '$lib/stages/print/print-in-hand.svelte.ts';
   import PrintPages from '$lib/stages/print/PrintPages.svelte';
   import { emptySplit, pairView } from '$lib/stages/print/split-strips-view.ts';
+  import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
 
@@ -71,14 +73,14 @@
         {strip}
         typed={form.strips[index]!}
         {index}
-        main={index === turn}
+        turn={index === turn}
         onfire={() => fire(index)}
       />
     {/each}
   </div>
   <section aria-label="The pair" aria-live="polite">
     {#if view.pair}
-      <div class="flex gap-x-10">
+      <div class="flex gap-x-10 max-[359px]:flex-wrap" {@attach answer}>
         <div>
           <p class="numeral text-[84px]" data-testid="soft">
             {view.pair.soft}<span class="text-[0.36em]"> s</span>
@@ -99,4 +101,12 @@
       <p class="reason text-soft">Pick a patch on each strip; the pair stands here then.</p>
     {/if}
   </section>
+</div>
+<div class="in-sight mt-4 flex gap-4">
+  <Button
+    main
+    keyHint="Space"
+    answer={view.pair && `${view.pair.soft} s, ${view.pair.hard} s`}
+    onclick={() => fire(turn)}>Fire strip {turn + 1}</Button
+  >
 </div>
