@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import type { Locator, Page } from '@playwright/test';
 import { demoPrint, otherPages } from './addresses.ts';
 import {
+  A_PRINT,
   expect,
   leavePrint,
   open,
@@ -14,6 +15,7 @@ import {
   stripRead,
   test,
 } from './bench.ts';
+import { inSight } from './in-sight.ts';
 
 /** A desk, a phone upright and on its side, the smallest phone, and a desk at twice its size. */
 const windows = {
@@ -23,29 +25,6 @@ const windows = {
   'on the smallest phone': { width: 320, height: 568 },
   'at twice its size': { width: 640, height: 400 },
 };
-
-/** Of each that is drawn: its words, and whether it is wholly in the window with nothing over it. */
-const inSight = (selector: string) =>
-  [...document.querySelectorAll<HTMLElement>(selector)]
-    .filter((one) => one.getClientRects().length > 0)
-    .map((one) => {
-      const { left, top, right, bottom } = one.getBoundingClientRect();
-      const points = [
-        [(left + right) / 2, (top + bottom) / 2],
-        [left + 5, top + 5],
-        [right - 5, top + 5],
-        [left + 5, bottom - 5],
-        [right - 5, bottom - 5],
-      ] as const;
-      const inside = top >= 0 && bottom <= innerHeight && left >= 0 && right <= innerWidth + 0.5;
-      const free = points.every(([x, y]) => {
-        const hit = document.elementFromPoint(x, y);
-        // What it stands in may show between its words; what stays at the foot may not.
-        const through = hit?.contains(one) === true && !hit.matches('.in-sight-desk, footer');
-        return hit !== null && (one.contains(hit) || through);
-      });
-      return { words: one.textContent.trim().replaceAll(/\s+/g, ' '), seen: inside && free };
-    });
 
 const bigButton = '.big > :is(a, button), .in-sight > * > .bg-rim';
 
@@ -367,4 +346,42 @@ test('the light can be changed in the smallest window', async ({ page }) => {
   await openRun(page, 'Into the dark', [['developer', 500]]);
   await page.getByRole('button', { name: 'Dark' }).click();
   await expect(page.locator('html')).toHaveAttribute('data-light', 'dark');
+});
+
+test('a page that waits for its faces takes no touch and no key, and does not move any more once it does', async ({
+  page,
+}) => {
+  await page.setViewportSize(windows['on the smallest phone']);
+  await leavePrint(page);
+  let letGo = () => {};
+  const held = new Promise<void>((done) => (letGo = done));
+  await page.route('**/*.woff2', async (route) => {
+    await held;
+    await route.continue();
+  });
+  const places = () =>
+    page.evaluate(() =>
+      [...document.querySelectorAll('a, button, input')].map((one) => {
+        const { left, top } = one.getBoundingClientRect();
+        return [Math.round(left), Math.round(top)];
+      }),
+    );
+  const opened = openPrint(page);
+  await expect(page.getByText('Furnace hall, night shift')).toBeVisible();
+  await expect(page.locator('body [inert]')).toHaveCount(1);
+  const before = await places();
+  await page.keyboard.press('r');
+  await page.mouse.click(160, 530);
+  letGo();
+  await opened;
+  const at = await places();
+  // It did move, and nothing was pressed meanwhile.
+  expect(at).not.toEqual(before);
+  await expect(page.locator('html')).toHaveAttribute('data-light', 'white');
+  await expect(page).toHaveURL(A_PRINT);
+  await page.evaluate(() => document.fonts.ready);
+  await page.evaluate(() => new Promise((later) => setTimeout(later, 300)));
+  expect(await places()).toEqual(at);
+  await page.keyboard.press('r');
+  await expect(page.locator('html')).toHaveAttribute('data-light', 'red');
 });

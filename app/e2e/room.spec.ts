@@ -12,6 +12,7 @@ import {
   openPrint,
   openAny,
 } from './bench.ts';
+import { inSight } from './in-sight.ts';
 
 const sizes = { desk: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } };
 const demo = '7c1d4b60-52e8-4f3a';
@@ -45,25 +46,7 @@ async function pagesWithButton(page: Page): Promise<string[]> {
 }
 
 /** Filled buttons, and whether each is wholly in the window with nothing over it. */
-const filled = () =>
-  [...document.querySelectorAll<HTMLElement>('.bg-rim')]
-    .filter((one) => one.matches('a, button') && one.getClientRects().length > 0)
-    .map((one) => {
-      const { left, top, right, bottom } = one.getBoundingClientRect();
-      const points = [
-        [(left + right) / 2, (top + bottom) / 2],
-        [left + 5, top + 5],
-        [right - 5, top + 5],
-        [left + 5, bottom - 5],
-        [right - 5, bottom - 5],
-      ] as const;
-      const inside = top >= 0 && bottom <= innerHeight && left >= 0 && right <= innerWidth;
-      const free = points.every(([x, y]) => {
-        const hit = document.elementFromPoint(x, y);
-        return hit !== null && one.contains(hit);
-      });
-      return { words: one.textContent.trim(), seen: inside && free };
-    });
+const filled = (page: Page) => page.evaluate(inSight, ':is(a, button).bg-rim');
 
 /** What can be pressed, and lies under something else when it is scrolled to. */
 const covered = async () => {
@@ -107,7 +90,7 @@ for (const [name, size] of Object.entries(sizes)) {
     for (const path of await pagesWithButton(page)) {
       await openAny(page, path);
       await page.evaluate(() => document.fonts.ready);
-      const buttons = await page.evaluate(filled);
+      const buttons = await filled(page);
       expect(buttons.length, path).toBeGreaterThan(0);
       expect(
         buttons.filter(({ seen }) => !seen),
@@ -131,7 +114,7 @@ for (const [name, size] of Object.entries(sizes)) {
       await page.evaluate(() => document.fonts.ready);
       await page.keyboard.press('b');
       await expect(page.getByRole('contentinfo', { name: 'The sink' })).toContainText('strip 1');
-      await expect.poll(() => page.evaluate(filled)).toMatchObject([{ seen: true }]);
+      await expect.poll(() => filled(page)).toMatchObject([{ seen: true }]);
     }
   });
 
@@ -159,7 +142,7 @@ for (const [name, size] of Object.entries(sizes)) {
     await page.keyboard.press('2');
     await expect(page.getByText('Noted: Missed a turn.')).toBeVisible();
     expect(await place()).toEqual(before);
-    expect(await page.evaluate(filled)).toMatchObject([{ seen: true }]);
+    expect(await filled(page)).toMatchObject([{ seen: true }]);
     expect(
       await page.evaluate(() => document.documentElement.scrollHeight - innerHeight),
     ).toBeLessThanOrEqual(0);

@@ -70,9 +70,19 @@
   ];
   const deskPage = $derived(DESK.some((path) => page.url.pathname.startsWith(path)));
 
+  /** Its faces are not here yet: a page that may still move under a finger takes no touch and no key. */
+  let faceless = $state(false);
+  /** Longer than this nobody waits for them, ms. */
+  const FACES_MS = 3000;
+
   onMount(() => {
-    // From here on keys and clicks are heard.
-    document.documentElement.dataset.ready = '';
+    faceless = document.fonts.status === 'loading';
+    const faces = faceless ? document.fonts.ready : undefined;
+    void Promise.race([faces, new Promise((late) => setTimeout(late, FACES_MS))]).then(() => {
+      faceless = false;
+      // From here on keys and clicks are heard.
+      document.documentElement.dataset.ready = '';
+    });
     const { preferences } = desk;
     return wetSide.start(() => ({
       soundOn: preferences.soundOn,
@@ -108,12 +118,12 @@
 </script>
 
 <svelte:window
-  onkeydowncapture={(event) => keys.capture(event)}
-  onkeydown={(event) => keys.handle(event)}
+  onkeydowncapture={(event) => faceless || keys.capture(event)}
+  onkeydown={(event) => faceless || keys.handle(event)}
   onpointerdowncapture={(event) => keys.touch(event)}
 />
 
-<div inert={desk.light === 'dark' || undefined}>
+<div inert={desk.light === 'dark' || faceless || undefined}>
   <LampBurns />
   {#if wholeWindow}
     {@render children()}
