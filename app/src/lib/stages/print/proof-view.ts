@@ -158,3 +158,17 @@ export function blackView(
     },
   };
 }
+
+/** The schools of the proof. */
+export const schools = [
+  {
+    id: 'proof',
+    name: 'proof as it is',
+    more: 'frames show their exposure: too light is an overexposed negative',
+  },
+  {
+    id: 'dark',
+    name: 'dark proof, ½ stop more',
+    more: 'read on a light table: highlights by reflection, shadows by transmission',
+  },
+] as const;

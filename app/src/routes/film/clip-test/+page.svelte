@@ -108,11 +108,10 @@
     bathId = id;
   }
 
-  /** Writes the bath with other tests. */
-  async function withTests(tests: Bath['tests']): Promise<boolean> {
+  async function write(change: Partial<Bath>): Promise<boolean> {
     if (!bath) return false;
     const { id, version, ...body } = bath;
-    const outcome = await put<Bath>(`/api/v1/baths/${id}`, { ...body, tests }, version);
+    const outcome = await put<Bath>(`/api/v1/baths/${id}`, { ...body, ...change }, version);
     problem = outcome.problem?.detail;
     await refresh();
     return outcome.value !== undefined;
@@ -120,26 +119,18 @@
 
   async function takeBack(test: Bath['tests'][number]) {
     const others = bath?.tests.filter(({ id }) => id !== test.id) ?? [];
-    if (!(await withTests(others))) return;
+    if (!(await write({ tests: others }))) return;
     takenBack = test;
     kept = undefined;
   }
 
   async function putBack() {
-    if (takenBack && (await withTests([...(bath?.tests ?? []), takenBack]))) takenBack = undefined;
+    if (!takenBack || !bath) return;
+    if (await write({ tests: [...bath.tests, takenBack] })) takenBack = undefined;
   }
 
   async function discard() {
-    if (!bath) return;
-    const { id, version, ...body } = bath;
-    const outcome = await put<Bath>(
-      `/api/v1/baths/${id}`,
-      { ...body, discardedAtMs: Date.now() },
-      version,
-    );
-    problem = outcome.problem?.detail;
-    if (outcome.value) bathId = NEW_BATH;
-    await refresh();
+    if (await write({ discardedAtMs: Date.now() })) bathId = NEW_BATH;
   }
 </script>
 

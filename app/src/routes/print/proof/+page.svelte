@@ -18,7 +18,7 @@
   import { cookieNames } from '$lib/kit/cookie.ts';
   import { draftOf } from '$lib/kit/draft.svelte.ts';
   import { ProofInHand } from '$lib/stages/print/proof-in-hand.svelte.ts';
-  import { blackView } from '$lib/stages/print/proof-view.ts';
+  import { blackView, schools } from '$lib/stages/print/proof-view.ts';
   import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import TrayBaths from '$lib/stages/print/TrayBaths.svelte';
@@ -187,22 +187,7 @@
         <div>
           <p class="text-soft">
             for every
-            <SlotChoice
-              label="School of the proof"
-              bind:value={form.school}
-              options={[
-                {
-                  id: 'proof',
-                  name: 'proof as it is',
-                  more: 'frames show their exposure: too light is an overexposed negative',
-                },
-                {
-                  id: 'dark',
-                  name: 'dark proof, ½ stop more',
-                  more: 'read on a light table: highlights by reflection, shadows by transmission',
-                },
-              ]}
-            />
+            <SlotChoice label="School of the proof" bind:value={form.school} options={schools} />
           </p>
           <p class="mt-1 text-soft">
             given

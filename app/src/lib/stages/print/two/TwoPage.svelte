@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { answer } from '../../../kit/answer.ts';
   import { goto } from '$app/navigation';
   import { onMount } from 'svelte';
   import Button from '../../../kit/Button.svelte';
@@ -25,6 +24,7 @@
   import SideOfTwo from './SideOfTwo.svelte';
   import { asMeasured, sideSet } from './typed-two.ts';
   import { keptOfTwo } from './fire-of-two.svelte.ts';
+  import TimesOfTwo from './TimesOfTwo.svelte';
   import SheetsOfTwo from './SheetsOfTwo.svelte';
   import type { PaperThrough } from '../../../nouns/bath/through.ts';
   import { gridOf, waitingForB } from './two-exposed.ts';
@@ -202,15 +202,7 @@
   </section>
   <section aria-label="The print" aria-live="polite">
     {#if view.answer}
-      <p class="numeral text-[44px] md:text-[56px]" data-testid="times" {@attach answer}>
-        <span class="whitespace-nowrap">A {view.answer.a} s ·</span>
-        <span class="whitespace-nowrap">B {view.answer.b} s</span>
-      </p>
-      <p class="reason mt-1 text-soft">
-        {view.answer.tested
-          ? 'Of the cell that was picked.'
-          : 'Each alone: the grid shows what they make together.'}
-      </p>
+      <TimesOfTwo answer={view.answer} />
       <TrayBaths bind:sheet={paper} also=", a grid as half of it" />
       <HowMany {body} onset={(change) => void hand.write(change)} {ontrouble} />
       <div class="mt-2"><Steps steps={view.steps} /></div>
