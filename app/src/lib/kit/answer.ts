@@ -6,11 +6,11 @@ import type { Attachment } from 'svelte/attachments';
  */
 export const answer: Attachment<HTMLElement> = (numbers) => {
   const look = () => {
-    const { top, bottom } = numbers.getBoundingClientRect();
-    const foot = [...document.querySelectorAll('.big, .in-sight, footer')]
-      .filter((one) => !one.contains(numbers) && isFixed(one))
-      .map((one) => one.getBoundingClientRect().top);
-    const seen = top >= 0 && bottom <= Math.min(innerHeight, ...foot);
+    const box = numbers.getBoundingClientRect();
+    const covered = [...document.querySelectorAll('.big, .in-sight, .in-sight-desk, footer')].some(
+      (one) => !one.contains(numbers) && stays(one) && overlap(box, one.getBoundingClientRect()),
+    );
+    const seen = box.top >= 0 && box.bottom <= innerHeight && !covered;
     numbers.dataset.answer = seen ? 'seen' : 'away';
   };
   const grown = new ResizeObserver(look);
@@ -27,4 +27,7 @@ export const answer: Attachment<HTMLElement> = (numbers) => {
 };
 
 /** It stays where it is while the page is scrolled. */
-const isFixed = (one: Element) => ['fixed', 'sticky'].includes(getComputedStyle(one).position);
+const stays = (one: Element) => ['fixed', 'sticky'].includes(getComputedStyle(one).position);
+
+const overlap = (a: DOMRect, b: DOMRect) =>
+  a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;

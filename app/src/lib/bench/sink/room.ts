@@ -1,13 +1,12 @@
-/** What the trays and the big button above them take, px: on a phone one tray is shown. */
-const TRAYS = { desk: 158, phone: 148 };
-const BUTTON = 76;
+/** What the trays take, px: on a phone it is one tray, with the big button above it over the whole width. */
+const TAKEN = { desk: 158, phone: 148 + 76 };
 /** Narrower than this it is a phone, px. */
 export const PHONE = 760;
 
 /** Says, now and whenever the page changes, whether its numbers, or the tools it cannot do without, would be out of sight behind the trays. */
 export function watchRoom(say: (needed: boolean) => void): () => void {
   const look = () => {
-    const floor = innerHeight - BUTTON - (innerWidth < PHONE ? TRAYS.phone : TRAYS.desk);
+    const floor = innerHeight - (innerWidth < PHONE ? TAKEN.phone : TAKEN.desk);
     const numbers = [...document.querySelectorAll('main :is([data-answer], [data-needed])')];
     say(numbers.some((one) => one.getBoundingClientRect().bottom + scrollY > floor));
   };
