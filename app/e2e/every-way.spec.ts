@@ -74,7 +74,7 @@ const markKinds = () => {
   return [...kinds];
 };
 
-test('whatever has the focus, on every page: ? lists the keys and R turns red, but in a field of text', async ({
+test('whatever has the focus, on every page: ? lists the keys, R turns red, W white, D dark, but in a field of text', async ({
   page,
 }) => {
   test.setTimeout(300_000);
@@ -84,6 +84,7 @@ test('whatever has the focus, on every page: ? lists the keys and R turns red, b
   const met = new Set<string>();
   for (const path of everyPage) {
     await openAny(page, path);
+    const firstMet: string[] = [];
     for (const kind of await page.evaluate(markKinds)) {
       const one = page.locator(`[data-kind="${kind}"]`).first();
       if (!(await one.isVisible())) continue;
@@ -105,10 +106,20 @@ test('whatever has the focus, on every page: ? lists the keys and R turns red, b
         letters ? 'white' : 'red',
       );
       if (letters) continue;
+      firstMet.push(kind);
       await page.locator('body').click({ position: { x: 2, y: 400 } });
       await page.keyboard.down('w');
       await expect(html).toHaveAttribute('data-light', 'white');
       await page.keyboard.up('w');
+    }
+    // The dark is left by a hold and a question: each goes there from a page that was opened anew. While firing, D is other paper.
+    for (const kind of firstMet) {
+      await openAny(page, path);
+      await page.evaluate(markKinds);
+      await page.locator(`[data-kind="${kind}"]`).first().focus();
+      await page.keyboard.press(path.includes('/fire?') ? 'b' : 'd');
+      await expect(html, `${path}: ${kind}`).toHaveAttribute('data-light', 'dark');
+      await prefer(page, { light: 'white' });
     }
   }
   expect([...met].some((kind) => kind.includes('checkbox'))).toBe(true);

@@ -170,9 +170,12 @@ export class FireInHand {
   rejoin(): void {
     if (this.begun) this.looked = true;
     const { litAtMs } = this.#firing();
-    const outAtMs = this.#burning.now?.outAtMs;
-    this.#burning.hush();
     if (litAtMs === undefined || !this.line) return;
+    // As every page knows it: this one may be the first after a reload.
+    this.#burning.takeUp();
+    const { now } = this.#burning;
+    const outAtMs = now?.litAtMs === litAtMs ? now.outAtMs : undefined;
+    if (now?.litAtMs === litAtMs) this.#burning.hush();
     if (outAtMs !== undefined && outAtMs < litAtMs + this.seconds * 1000) {
       this.#stopped(Math.max(0, outAtMs - litAtMs) / 1000);
     } else if (Date.now() < litAtMs + this.seconds * 1000) {
@@ -274,7 +277,9 @@ export class FireInHand {
   /** The page is left: a lamp that is switched here goes out, one that is switched elsewhere goes on as its own timer says. */
   left(): void {
     if (this.by === 'screen') this.lampOut();
-    this.#burning.leftWith(this.clock.leave());
+    const burns = this.clock.state === 'counting' || this.clock.state === 'lit';
+    const silence = this.clock.leave();
+    if (burns) this.#burning.leftWith(silence);
     this.#timer.focus(false);
   }
 
