@@ -7,7 +7,10 @@ export const PHONE = 760;
 export function watchRoom(say: (needed: boolean) => void): () => void {
   const look = () => {
     const floor = innerHeight - (innerWidth < PHONE ? TAKEN.phone : TAKEN.desk);
-    const numbers = [...document.querySelectorAll('main :is([data-answer], [data-needed])')];
+    // A list of firings stands on their own page one by one: for it the trays, with all that is done there, stay.
+    const numbers = [
+      ...document.querySelectorAll('main :is([data-needed], [data-answer]:not(ol))'),
+    ];
     say(numbers.some((one) => one.getBoundingClientRect().bottom + scrollY > floor));
   };
   const grown = new ResizeObserver(look);
