@@ -10,6 +10,7 @@ import {
   open,
   openPrint,
 } from './bench.ts';
+import { inSight } from './in-sight.ts';
 
 const LAMP_ON_HZ = 1047;
 const LAMP_OFF_HZ = 392;
@@ -172,6 +173,12 @@ test('a lamp on a timer of its own burns on when its page is left, and every pag
   await page.getByRole('link', { name: 'Logbook' }).click();
   await page.clock.runFor(500);
   await expect(burns).toBeVisible();
+  // On a page that has an X of its own, reached by a link, the lamp comes first.
+  await open(page, '/print/two-negatives/3d9a5e10-0c7b-4f26-a1d4-000000000097');
+  await page.locator('a[href$="/sheet"]').first().click();
+  await expect(page.getByRole('heading', { name: /^On one sheet/ })).toBeVisible();
+  await page.clock.runFor(500);
+  await expect(burns).toBeVisible();
   await page.keyboard.press('x');
   await expect(page).toHaveURL(fired);
   await expect(page.getByRole('alert').filter({ hasText: 'Stopped early' })).toBeVisible();
@@ -257,6 +264,18 @@ test('with the server away the strip still has its clock, and the way back waits
     .getByRole('contentinfo', { name: 'The sink' })
     .getByRole('button', { name: /^strip 1/ });
   await expect(strip).toHaveAccessibleName(/(2:00|1:5\d) left/);
+  // Neither the sink nor what is said of the server lies over the button that tries again.
+  for (const [width, height] of [
+    [1280, 800],
+    [390, 844],
+    [844, 390],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    await expect
+      .poll(() => page.evaluate(inSight, '.bg-rim'), { message: `${width} × ${height}` })
+      .toMatchObject([{ seen: true }]);
+  }
+  await page.setViewportSize({ width: 1280, height: 800 });
   await context.setOffline(false);
   await pressSpace(page);
   await expect(page).toHaveURL(A_PRINT);

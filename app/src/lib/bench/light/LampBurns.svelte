@@ -1,26 +1,22 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
-  import Button from '$lib/kit/Button.svelte';
   import { untrack } from 'svelte';
+  import Button from '$lib/kit/Button.svelte';
   import { keysInForce } from '$lib/kit/keys/keys.svelte.ts';
-  import { useBurning } from './burning.svelte.ts';
+  import { burnsFor, useBurning } from './burning.svelte.ts';
 
   /** A page that is left while a lamp burns says so on every other one, with the key that ends it. */
   const burning = useBurning();
   const keys = keysInForce();
-  let nowMs = $state(0);
+  let nowMs = $state<number>();
   const elsewhere = $derived(
     burning.now && burning.now.href !== page.url.pathname + page.url.search
       ? burning.now
       : undefined,
   );
-  const left = $derived(
-    elsewhere && elsewhere.outAtMs === undefined
-      ? elsewhere.seconds - Math.max(0, (nowMs - elsewhere.litAtMs) / 1000)
-      : 0,
-  );
-  const burns = $derived(nowMs > 0 && left > 0);
+  const left = $derived(elsewhere && nowMs !== undefined ? burnsFor(elsewhere, nowMs) : 0);
+  const burns = $derived(left > 0);
 
   $effect(() => {
     if (!elsewhere) return undefined;
@@ -30,11 +26,16 @@
     return () => clearInterval(timer);
   });
   $effect(() => {
-    // Put on anew on each page, so that it comes before the page's own X.
-    if (!burns || page.url.href === '') return undefined;
+    if (!burns) return undefined;
     return untrack(() =>
       keys.add([
-        { key: 'x', does: 'the lamp that still burns is put out', run: putOut, always: true },
+        {
+          key: 'x',
+          does: 'the lamp that still burns is put out',
+          run: putOut,
+          always: true,
+          first: true,
+        },
       ]),
     );
   });

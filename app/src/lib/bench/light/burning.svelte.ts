@@ -29,6 +29,12 @@ function isBurning(value: unknown): value is Burning {
   );
 }
 
+/** How long it burns yet at an instant, s; nothing once it is out. While it is counted in, all of it. */
+export function burnsFor({ litAtMs, seconds, outAtMs }: Burning, nowMs: number): number {
+  if (outAtMs !== undefined) return 0;
+  return Math.max(0, seconds - Math.max(0, nowMs - litAtMs) / 1000);
+}
+
 /** The lamp of this browser, as every page and every tab of it knows it. */
 export class BurningLamp {
   now = $state.raw<Burning>();

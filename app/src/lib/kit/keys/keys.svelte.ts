@@ -10,6 +10,8 @@ export interface PageKey {
   readonly run: (event?: KeyboardEvent) => void;
   /** Works even while another button has the focus: for Space where wet hands must not hit the wrong thing. */
   readonly always?: boolean;
+  /** Comes before any other of its key, whichever was put on last: for what must be ended, on every page. */
+  readonly first?: boolean;
 }
 
 /** What the key is called on the list. */
@@ -40,10 +42,15 @@ export class Keys {
     return this.lists.flat();
   }
 
-  /** Each key once, as it works now: what came last has it. */
+  /** Each key once, as it works now: what came last has it, but for what comes first. */
   get listed(): PageKey[] {
-    const byKey = new Map(this.all.map((one) => [one.key, one]));
+    const byKey = new Map(this.#inForce.map((one) => [one.key, one]));
     return [...byKey.values()];
+  }
+
+  /** From the weakest to the strongest. */
+  get #inForce(): PageKey[] {
+    return this.all.toSorted((a, b) => Number(a.first ?? false) - Number(b.first ?? false));
   }
 
   add(list: readonly PageKey[]): () => void {
@@ -115,7 +122,7 @@ export class Keys {
   #find(event: KeyboardEvent): PageKey | undefined {
     if (this.silenced || event.ctrlKey || event.metaKey || event.altKey) return undefined;
     const pressed = event.key.length === 1 ? event.key.toLowerCase() : event.key;
-    return this.all.findLast(({ key }) => key === pressed);
+    return this.#inForce.findLast(({ key }) => key === pressed);
   }
 }
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { answer } from '../../kit/answer.ts';
+  import { watchNumbers } from '../../kit/watch-numbers.ts';
   import TestChart from './TestChart.svelte';
   import type { testInHand } from './test-in-hand.svelte.ts';
 
@@ -19,7 +19,7 @@
     <p
       class="numeral break-words {long ? 'text-[52px]' : 'text-[84px]'}"
       data-testid="answer"
-      {@attach answer}
+      {@attach watchNumbers}
     >
       {number}{#if unit}<span class="ml-2 text-[26px]">{unit}</span>{/if}
     </p>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { answer } from '../../kit/answer.ts';
+  import { watchNumbers } from '../../kit/watch-numbers.ts';
   import ThermometerChoice from '../../bench/desk/ThermometerChoice.svelte';
   import { clockTime } from '../../words/duration.ts';
   import { degrees } from '../../words/temperature.ts';
@@ -20,7 +20,7 @@
     class="numeral text-[112px] lg:text-[132px]"
     aria-live="polite"
     data-testid="time"
-    {@attach view.seconds === undefined ? undefined : answer}
+    {@attach view.seconds === undefined ? undefined : watchNumbers}
   >
     {view.seconds === undefined ? '–:––' : clockTime(view.seconds)}
   </p>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { answer } from '../../kit/answer.ts';
+  import { watchNumbers } from '../../kit/watch-numbers.ts';
   import Said from '../../kit/Said.svelte';
   import CurvePicture from './CurvePicture.svelte';
   import { plainStops, withinInWords } from '../../words/fraction.ts';
@@ -12,7 +12,7 @@
 
 <section aria-label="The answer">
   {#if reading}
-    <div class="flex gap-x-12 max-[359px]:flex-wrap" {@attach answer}>
+    <div class="flex gap-x-12 max-[359px]:flex-wrap" {@attach watchNumbers}>
       <div>
         <p class="numeral text-[84px] md:text-[112px]" data-testid="seconds">
           {view.dial}<span class="text-[0.36em]"> s</span>

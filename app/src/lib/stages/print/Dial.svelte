@@ -4,7 +4,7 @@
   import SlotChoice from '../../kit/SlotChoice.svelte';
   import { clockTime } from '../../words/duration.ts';
   import { useDesk } from '../../bench/desk/desk.svelte.ts';
-  import { answer } from '../../kit/answer.ts';
+  import { watchNumbers } from '../../kit/watch-numbers.ts';
   import type { PrintInHand } from './print-in-hand.svelte.ts';
 
   const BY_CLOCK = 'clock';
@@ -17,7 +17,7 @@
 <section aria-label="Firings to dial" class={reading ? '' : 'max-lg:order-first'}>
   {#if view.firings.length > 0}
     <h2 class="font-[620]">Dial</h2>
-    <ol class="mt-1" {@attach reading ? undefined : answer}>
+    <ol class="mt-1" {@attach reading ? undefined : watchNumbers}>
       {#each view.firings as firing, index (index)}
         <li class="flex min-h-7 items-baseline justify-between gap-3 border-b border-hair">
           <span class="text-[15px] text-soft">{firing.hands}</span>

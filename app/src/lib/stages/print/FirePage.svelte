@@ -125,123 +125,128 @@
 
 <svelte:head><title>Firing the {fire.name} · Katachron</title></svelte:head>
 
-<main
-  class="whole flex h-dvh min-h-[320px] flex-col gap-y-4 px-[18px] pb-3 pt-4 md:px-10 md:py-6 low:gap-y-1 low:px-4 low:py-1.5 tiny:gap-y-2 tiny:px-3 tiny:py-2"
-  aria-label="Firing the {fire.name}"
->
-  <header class="flex flex-wrap items-center justify-between gap-x-6">
-    <h1 class="text-[32px] font-[600] leading-none md:text-[40px] low:text-[24px] tiny:text-[24px]">
-      {capital(fire.name)}
-    </h1>
-    <p class="text-2xl text-soft low:text-[17px] tiny:text-[17px]" data-testid="count">
-      {fire.copy
-        ? `Sheet ${fire.copy.number} of ${fire.copy.of}, `
-        : ''}{#if fire.lines.length > 0}{Math.min(fire.at + 1, fire.lines.length)} of {fire.lines
-          .length}{/if}
-    </p>
-    <LightSwitch large darkKey="b" />
-  </header>
-
-  <!-- Long words scroll; the button stays where it is. -->
-  <div class="flex min-h-0 flex-1 flex-col overflow-y-auto before:m-auto after:m-auto">
-    {#if fire.lines.length === 0}
-      <p class="text-[34px] font-[600]">
-        {of.nothing}
-      </p>
-    {:else if !fire.looked}
-      <h2
-        class="text-[40px] font-[600] leading-tight md:text-[60px] low:text-[24px] tiny:text-[24px]"
-      >
-        Before the light
-      </h2>
-      <ul
-        class="mt-4 grid grid-cols-1 gap-x-12 text-[26px] leading-relaxed md:grid-cols-2 md:text-[34px] low:mt-1 low:text-[20px] low:leading-snug tiny:mt-1 tiny:text-[20px] tiny:leading-snug"
-      >
-        {#each beforeFiring as { id, name: thing } (id)}
-          <li>
-            {#if id === 'filter'}{capital(fire.line?.filter ?? 'filter')} in{:else}{thing}{/if}
-          </li>
-        {/each}
-        {#if fire.mark}<li>On its back: {fire.mark}</li>{/if}
-        {#if fire.lit}
-          <li class="text-caution">The lamp is on to focus: no paper under it</li>
-        {/if}
-        {#if of.dark}
-          <li class="text-caution">
-            No light at all: switch to Dark, then go by ear, a tap a step
-          </li>
-        {:else if desk.light === 'white'}
-          <li class="text-caution">This screen is white: R turns it red</li>
-        {/if}
-      </ul>
-    {:else if fire.done}
-      <p class="run-hands" role="status" data-testid="hands">
-        {doneWords}
-      </p>
-      {#each of.bathCautions as caution, index (index)}
-        <p class="mt-3 text-xl text-caution md:text-2xl">{caution}</p>
-      {/each}
-      {#if away}
-        <p class="mt-3 text-xl text-caution md:text-2xl" role="alert">
-          The server does not answer. The clock below goes on here; the big button tries again.
-        </p>
-      {/if}
-      {#if !of.then}<p class="mt-3 text-xl text-soft md:text-2xl">
-          Slide it in in one go, face down, then turn it over; dry your hands before the box is
-          opened again.
-        </p>{/if}
-    {:else if fire.line}
-      <FiringNow {fire} line={fire.line} />
-    {/if}
-  </div>
-
-  <!-- In a small window the rest of them stands in one line, which moves sideways. -->
-  <div class="fire-controls">
-    <div class="grid">
-      <Button main large keyHint="Space" onclick={bigButton}>
-        {#if fire.lines.length === 0}Back{:else if !fire.looked}All looked over{:else if fire.anotherCopy}Next
-          sheet{:else if fire.done}{of.then?.button ??
-            'Into the developer'}{:else if running}Firing{:else}Fire{/if}
-      </Button>
-    </div>
-    {#if running}
-      <Button large keyHint="X" onclick={() => fire.lampOut()}>Lamp out</Button>
-    {:else}<div class="fire-more">
-        {#if fire.looked && fire.at > 0}
-          <Button touch keyHint="Z" onclick={() => fire.backOne()}>One back</Button>
-        {/if}
-        {#if fire.looked && !fire.done}
-          <Button touch keyHint="N" onclick={() => fire.skip()}>Skip it</Button>
-        {/if}
-        {#if fire.begun}
-          <Button touch keyHint="D" onclick={() => fire.anew()}>Other paper</Button>
-        {/if}
-        {#if fire.by === 'screen'}
-          <Button touch keyHint="O" onclick={() => fire.focus()}
-            >{fire.lit ? 'Focus lamp off' : 'Focus lamp'}</Button
-          >
-        {/if}
-        <Button touch keyHint="Esc" onclick={leave}>Cancel</Button>
-        <p class="text-soft">
-          The lamp is switched by
-          <SlotChoice
-            label="What switches the lamp"
-            class="inline-flex min-h-14 low:min-h-11 items-center rounded-xl border-2 border-hair px-4"
-            bind:value={() => fire.by, (id) => (of.lampBy = id)}
-            options={lampSwitches}
-          />
-        </p>
-      </div>{/if}
-  </div>
-  <p
-    class="text-[15px] text-soft low:text-[14px] low:leading-tight tiny:text-[14px] tiny:leading-tight"
+<!-- All of the window: what is said above it, and the sink below, take their room from it. -->
+<div class="flex h-dvh min-h-0 flex-col">
+  <main
+    class="whole flex min-h-[320px] flex-1 flex-col gap-y-4 px-[18px] pb-3 pt-4 md:px-10 md:py-6 low:gap-y-1 low:px-4 low:py-1.5 tiny:gap-y-2 tiny:px-3 tiny:py-2"
+    aria-label="Firing the {fire.name}"
   >
-    Mains and wet hands do not go together: dry them before you touch a lamp, a timer or a plug.
-  </p>
-</main>
-{#if fire.laidIn}<Sink
-    kind="print"
-    recorded={null}
-    standing={page.data.standing ?? []}
-    quiet={false}
-  />{/if}
+    <header class="flex flex-wrap items-center justify-between gap-x-6">
+      <h1
+        class="text-[32px] font-[600] leading-none md:text-[40px] low:text-[24px] tiny:text-[24px]"
+      >
+        {capital(fire.name)}
+      </h1>
+      <p class="text-2xl text-soft low:text-[17px] tiny:text-[17px]" data-testid="count">
+        {fire.copy
+          ? `Sheet ${fire.copy.number} of ${fire.copy.of}, `
+          : ''}{#if fire.lines.length > 0}{Math.min(fire.at + 1, fire.lines.length)} of {fire.lines
+            .length}{/if}
+      </p>
+      <LightSwitch large darkKey="b" />
+    </header>
+
+    <!-- Long words scroll; the button stays where it is. -->
+    <div class="flex min-h-0 flex-1 flex-col overflow-y-auto before:m-auto after:m-auto">
+      {#if fire.lines.length === 0}
+        <p class="text-[34px] font-[600]">
+          {of.nothing}
+        </p>
+      {:else if !fire.looked}
+        <h2
+          class="text-[40px] font-[600] leading-tight md:text-[60px] low:text-[24px] tiny:text-[24px]"
+        >
+          Before the light
+        </h2>
+        <ul
+          class="mt-4 grid grid-cols-1 gap-x-12 text-[26px] leading-relaxed md:grid-cols-2 md:text-[34px] low:mt-1 low:text-[20px] low:leading-snug tiny:mt-1 tiny:text-[20px] tiny:leading-snug"
+        >
+          {#each beforeFiring as { id, name: thing } (id)}
+            <li>
+              {#if id === 'filter'}{capital(fire.line?.filter ?? 'filter')} in{:else}{thing}{/if}
+            </li>
+          {/each}
+          {#if fire.mark}<li>On its back: {fire.mark}</li>{/if}
+          {#if fire.lit}
+            <li class="text-caution">The lamp is on to focus: no paper under it</li>
+          {/if}
+          {#if of.dark}
+            <li class="text-caution">
+              No light at all: switch to Dark, then go by ear, a tap a step
+            </li>
+          {:else if desk.light === 'white'}
+            <li class="text-caution">This screen is white: R turns it red</li>
+          {/if}
+        </ul>
+      {:else if fire.done}
+        <p class="run-hands" role="status" data-testid="hands">
+          {doneWords}
+        </p>
+        {#each of.bathCautions as caution, index (index)}
+          <p class="mt-3 text-xl text-caution md:text-2xl">{caution}</p>
+        {/each}
+        {#if away}
+          <p class="mt-3 text-xl text-caution md:text-2xl" role="alert">
+            The server does not answer. The clock below goes on here; the big button tries again.
+          </p>
+        {/if}
+        {#if !of.then}<p class="mt-3 text-xl text-soft md:text-2xl">
+            Slide it in in one go, face down, then turn it over; dry your hands before the box is
+            opened again.
+          </p>{/if}
+      {:else if fire.line}
+        <FiringNow {fire} line={fire.line} />
+      {/if}
+    </div>
+
+    <!-- In a small window the rest of them stands in one line, which moves sideways. -->
+    <div class="fire-controls">
+      <div class="grid">
+        <Button main large keyHint="Space" onclick={bigButton}>
+          {#if fire.lines.length === 0}Back{:else if !fire.looked}All looked over{:else if fire.anotherCopy}Next
+            sheet{:else if fire.done}{of.then?.button ??
+              'Into the developer'}{:else if running}Firing{:else}Fire{/if}
+        </Button>
+      </div>
+      {#if running}
+        <Button large keyHint="X" onclick={() => fire.lampOut()}>Lamp out</Button>
+      {:else}<div class="fire-more">
+          {#if fire.looked && fire.at > 0}
+            <Button touch keyHint="Z" onclick={() => fire.backOne()}>One back</Button>
+          {/if}
+          {#if fire.looked && !fire.done}
+            <Button touch keyHint="N" onclick={() => fire.skip()}>Skip it</Button>
+          {/if}
+          {#if fire.begun}
+            <Button touch keyHint="D" onclick={() => fire.anew()}>Other paper</Button>
+          {/if}
+          {#if fire.by === 'screen'}
+            <Button touch keyHint="O" onclick={() => fire.focus()}
+              >{fire.lit ? 'Focus lamp off' : 'Focus lamp'}</Button
+            >
+          {/if}
+          <Button touch keyHint="Esc" onclick={leave}>Cancel</Button>
+          <p class="text-soft">
+            The lamp is switched by
+            <SlotChoice
+              label="What switches the lamp"
+              class="inline-flex min-h-14 low:min-h-11 items-center rounded-xl border-2 border-hair px-4"
+              bind:value={() => fire.by, (id) => (of.lampBy = id)}
+              options={lampSwitches}
+            />
+          </p>
+        </div>{/if}
+    </div>
+    <p
+      class="text-[15px] text-soft low:text-[14px] low:leading-tight tiny:text-[14px] tiny:leading-tight"
+    >
+      Mains and wet hands do not go together: dry them before you touch a lamp, a timer or a plug.
+    </p>
+  </main>
+  {#if fire.laidIn}<Sink
+      kind="print"
+      recorded={null}
+      standing={page.data.standing ?? []}
+      quiet={false}
+    />{/if}
+</div>

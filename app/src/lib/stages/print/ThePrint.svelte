@@ -36,5 +36,10 @@
   $effect(() => held.changed($state.snapshot(held.draft) as PrintDraft));
 </script>
 
-<Meanwhile {held} />
-{@render children()}
+<!-- A page that has the window to itself shares it with what is said of the server. -->
+<div
+  class="has-[.whole]:flex has-[.whole]:h-dvh has-[.whole]:flex-col [&:has(.whole)>:is(p,section)]:mx-4 [&:has(.whole)>:is(p,section)]:mt-2"
+>
+  <Meanwhile {held} />
+  {@render children()}
+</div>

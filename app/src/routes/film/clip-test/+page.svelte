@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { answer } from '$lib/kit/answer.ts';
+  import { watchNumbers } from '$lib/kit/watch-numbers.ts';
   import { newId } from '$lib/kit/new-id.ts';
   import { goto } from '$app/navigation';
   import { refresh } from '$lib/kit/refresh.ts';
@@ -182,7 +182,7 @@
       class="numeral-narrow pointer-events-none text-[clamp(120px,24vw,300px)]"
       role="timer"
       data-testid="clearing"
-      {@attach answer}
+      {@attach watchNumbers}
     >
       {clockTime(clearedAtMs === undefined ? Math.floor(seconds) : seconds)}
     </p>

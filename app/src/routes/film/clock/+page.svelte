@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { answer } from '$lib/kit/answer.ts';
+  import { watchNumbers } from '$lib/kit/watch-numbers.ts';
   import { goto } from '$app/navigation';
   import { clockFactor, readOffClock, takenOnClock } from '@katachron/core';
   import { onMount } from 'svelte';
@@ -68,7 +68,7 @@
       class="numeral-narrow text-[clamp(120px,20vw,230px)]"
       role="timer"
       data-testid="real"
-      {@attach answer}
+      {@attach watchNumbers}
     >
       {seconds.toFixed(1)}
     </p>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { answer } from '$lib/kit/answer.ts';
+  import { watchNumbers } from '$lib/kit/watch-numbers.ts';
   import { newId } from '$lib/kit/new-id.ts';
   import { onMount } from 'svelte';
   import { stripKinds } from '@katachron/core';
@@ -181,7 +181,7 @@
     {#if view.beyond}<p class="reason mt-2 text-caution" role="alert">{view.beyond}</p>{/if}
     {#if view.dial}
       <div class="mt-4 flex flex-wrap items-center gap-x-8 gap-y-3">
-        <p class="numeral text-[84px]" data-testid="seconds" {@attach answer}>
+        <p class="numeral text-[84px]" data-testid="seconds" {@attach watchNumbers}>
           {view.dial}<span class="text-[0.36em]"> s</span>
         </p>
         <div>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { answer } from '../../../kit/answer.ts';
+  import { watchNumbers } from '../../../kit/watch-numbers.ts';
   import { page } from '$app/state';
   import { goto } from '$app/navigation';
   import { onMount } from 'svelte';
@@ -143,7 +143,7 @@
 <div class="mt-4 grid grid-cols-1 gap-x-14 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
   <div>
     <section aria-label="The pack" aria-live="polite">
-      <div {@attach answer}>
+      <div {@attach watchNumbers}>
         <p class="numeral break-words text-[56px]" data-testid="pack">{ahead.packShown}</p>
         <p class="numeral text-[84px]" data-testid="seconds">
           {ahead.secondsShown}<span class="text-[0.36em]"> s</span>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { answer as inSight } from '../../../kit/answer.ts';
+  import { watchNumbers } from '../../../kit/watch-numbers.ts';
 
   interface Props {
     /** What each side is given, s, as it is dialled. */
@@ -8,7 +8,7 @@
   const { answer }: Props = $props();
 </script>
 
-<p class="numeral text-[44px] md:text-[56px]" data-testid="times" {@attach inSight}>
+<p class="numeral text-[44px] md:text-[56px]" data-testid="times" {@attach watchNumbers}>
   <span class="whitespace-nowrap">A {answer.a} s ·</span>
   <span class="whitespace-nowrap">B {answer.b} s</span>
 </p>

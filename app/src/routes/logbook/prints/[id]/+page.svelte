@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { answer } from '$lib/kit/answer.ts';
+  import { watchNumbers } from '$lib/kit/watch-numbers.ts';
   import { goto } from '$app/navigation';
   import { refresh } from '$lib/kit/refresh.ts';
   import { contrastSet, planTools } from '@katachron/core';
@@ -115,7 +115,7 @@
   class="mt-6 grid grid-cols-1 gap-x-14 gap-y-8 lg:grid-cols-[minmax(330px,auto)_minmax(0,1fr)_minmax(0,1fr)]"
 >
   <section aria-label="The exposure">
-    <p class="numeral text-[112px]" {@attach answer}>
+    <p class="numeral text-[112px]" {@attach watchNumbers}>
       {shown(version.seconds)}<span class="text-[0.36em]"> s</span>
     </p>
     <p class="mt-4 text-lg">{settingWords(print)}, R {version.range}</p>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { answer } from '$lib/kit/answer.ts';
+  import { watchNumbers } from '$lib/kit/watch-numbers.ts';
   import Said from '$lib/kit/Said.svelte';
   import { goto } from '$app/navigation';
   import {
@@ -117,7 +117,7 @@
   </div>
   <section aria-label="The time there" aria-live="polite">
     {#if view.seconds}
-      <p class="numeral text-[112px]" data-testid="converted" {@attach answer}>
+      <p class="numeral text-[112px]" data-testid="converted" {@attach watchNumbers}>
         {view.seconds}<span class="text-[0.36em]"> s</span>
       </p>
       <table class="mt-5 w-full">

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { answer } from '$lib/kit/answer.ts';
+  import { watchNumbers } from '$lib/kit/watch-numbers.ts';
   import Said from '$lib/kit/Said.svelte';
   import { newId } from '$lib/kit/new-id.ts';
   import { goto } from '$app/navigation';
@@ -147,7 +147,7 @@
   </div>
   <section aria-label="The flash" aria-live="polite">
     {#if view.threshold !== undefined}
-      <p class="numeral text-[84px]" data-testid="flash" {@attach answer}>
+      <p class="numeral text-[84px]" data-testid="flash" {@attach watchNumbers}>
         {view.flashSeconds}<span class="text-[0.36em]"> s</span>
       </p>
       <p class="mt-3 text-soft">

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { answer } from '$lib/kit/answer.ts';
+  import { watchNumbers } from '$lib/kit/watch-numbers.ts';
   import { goto } from '$app/navigation';
   import Button from '$lib/kit/Button.svelte';
   import { useKeys } from '$lib/kit/keys/keys.svelte.ts';
@@ -83,7 +83,7 @@
   <section aria-label="Areas">
     <div class="flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
       {#if now}
-        <p class="numeral text-[72px] md:text-[84px]" data-testid="base" {@attach answer}>
+        <p class="numeral text-[72px] md:text-[84px]" data-testid="base" {@attach watchNumbers}>
           {view.dial}<span class="text-[0.36em]"> s</span>
           <span class="ml-4">{view.reading?.setting.name}</span>
         </p>

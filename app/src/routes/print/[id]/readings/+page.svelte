@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { answer } from '$lib/kit/answer.ts';
+  import { watchNumbers } from '$lib/kit/watch-numbers.ts';
   import Said from '$lib/kit/Said.svelte';
   import { goto } from '$app/navigation';
   import {
@@ -167,7 +167,7 @@
       <div class="flex gap-x-12">
         {#if together && timeKnown(together)}
           <div>
-            <p class="numeral text-[84px]" data-testid="seconds" {@attach answer}>
+            <p class="numeral text-[84px]" data-testid="seconds" {@attach watchNumbers}>
               {enlargerSeconds(together.seconds, bench.timerStep)}<span class="text-[0.36em]">
                 s</span
               >
@@ -176,7 +176,7 @@
           </div>
         {/if}
         <div>
-          <p class="numeral text-[84px]" data-testid="setting" {@attach answer}>
+          <p class="numeral text-[84px]" data-testid="setting" {@attach watchNumbers}>
             {view.answer.setting.name}
           </p>
           {#if together}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { answer } from '$lib/kit/answer.ts';
+  import { watchNumbers } from '$lib/kit/watch-numbers.ts';
   import Said from '$lib/kit/Said.svelte';
   import { goto } from '$app/navigation';
   import PairStrip from '$lib/stages/print/PairStrip.svelte';
@@ -80,7 +80,7 @@
   </div>
   <section aria-label="The pair" aria-live="polite">
     {#if view.pair}
-      <div class="flex gap-x-10 max-[359px]:flex-wrap" {@attach answer}>
+      <div class="flex gap-x-10 max-[359px]:flex-wrap" {@attach watchNumbers}>
         <div>
           <p class="numeral text-[84px]" data-testid="soft">
             {view.pair.soft}<span class="text-[0.36em]"> s</span>

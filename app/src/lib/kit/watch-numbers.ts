@@ -4,7 +4,7 @@ import type { Attachment } from 'svelte/attachments';
  * Marks the numbers that a page is for, and notes whether they are wholly in sight: above the sink and the big button.
  * Where they are not, the big button says them.
  */
-export const answer: Attachment<HTMLElement> = (numbers) => {
+export const watchNumbers: Attachment<HTMLElement> = (numbers) => {
   const look = () => {
     const box = numbers.getBoundingClientRect();
     const covered = [...document.querySelectorAll('.big, .in-sight, .in-sight-desk, footer')].some(
