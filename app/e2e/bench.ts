@@ -207,6 +207,8 @@ export async function openRun(
 /** A beep that was put on the audio timeline: the instant at which it will be heard, ms since the epoch. */
 export interface Beep {
   heardMs: number;
+  /** Where it lies on the audio timeline itself. */
+  timelineMs: number;
   frequencyHz: number;
 }
 
@@ -230,6 +232,7 @@ export async function listen(page: Page): Promise<() => Promise<Beep[]>> {
       listening = true;
       heard.set(this, {
         heardMs: when * 1000 + compare(context),
+        timelineMs: when * 1000,
         frequencyHz: this.frequency.value,
       });
       return start.call(this, when);

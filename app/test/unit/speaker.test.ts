@@ -30,12 +30,18 @@ class Oscillator extends Node {
 class Gain extends Node {
   gain = { setValueAtTime: () => undefined, linearRampToValueAtTime: () => undefined };
 }
+/** How the sound stands before it is woken. */
+let asleep = false;
 class Context {
-  state = 'running';
+  state = asleep ? 'suspended' : 'running';
   outputLatency = 0;
   baseLatency = 0;
   destination = {};
   onstatechange = undefined;
+  async resume() {
+    await new Promise((resolve) => setTimeout(resolve, 300));
+    this.state = 'running';
+  }
   get currentTime() {
     return (Date.now() - startedMs) / 1000 - behind;
   }
@@ -47,6 +53,7 @@ beforeEach(() => {
   vi.useFakeTimers({ now: 1_768_500_000_000 });
   laid = [];
   behind = 0;
+  asleep = false;
   startedMs = Date.now();
   vi.stubGlobal('AudioContext', Context);
   vi.stubGlobal('OscillatorNode', Oscillator);
@@ -106,6 +113,23 @@ describe('an audio clock that falls behind the wall clock', () => {
   it('one that keeps time is never put anew', async () => {
     await run(0, 10);
     expect(laid.filter(({ taken }) => taken)).toEqual([]);
+  });
+
+  it('what is asked for by the press that wakes the sound is heard, from when it is awake', async () => {
+    asleep = true;
+    const speaker = new Speaker(() => undefined);
+    const awake = speaker.wake();
+    const beeps = [{ startSeconds: 0, lengthSeconds: 0.06, frequencyHz: 988 }];
+    const second = (nth: number) => ({ atMs: startedMs + nth * 1000, beeps });
+    const silence = speaker.play([{ atMs: startedMs + 100, beeps }, second(2), second(3)]);
+    expect(laid).toEqual([]);
+    await vi.advanceTimersByTimeAsync(300);
+    await awake;
+    speaker.follow([]);
+    expect(laid).toHaveLength(2);
+    expect(lateMs(startedMs + 2000)).toBeLessThanOrEqual(1);
+    silence();
+    expect(laid.every(({ taken }) => taken)).toBe(true);
   });
 
   it('a cue that is no longer due is taken off', async () => {

@@ -18,6 +18,9 @@ const TOO_NEAR_MS = 40;
 /** The audio clock is read in steps; the middle one of so many readings is taken. */
 const READINGS = 5;
 
+/** Of beeps that wait for the sound to be awake: no place on the timeline yet. */
+const NOT_LAID = -Infinity;
+
 /** Beeps at an instant, and where they lie on the timeline. */
 interface Put {
   readonly atMs: number;
@@ -56,6 +59,7 @@ export class Speaker {
       // While it slept its clock stood still.
       this.#readings = [];
       await this.#context.resume();
+      this.#layWaiting(this.#context);
     }
     this.onChange(this.awake);
   }
@@ -86,15 +90,19 @@ export class Speaker {
     }
   }
 
-  /** Puts beeps on the timeline at instants of their own, outside of any process; the answer takes them off again. */
+  /**
+   * Puts beeps on the timeline at instants of their own, outside of any process; the answer takes them off again. The press
+   * that asks for them may be the one that wakes the sound: what is still to come is then laid once it is awake.
+   */
   play(sounds: readonly { readonly atMs: number; readonly beeps: readonly Beep[] }[]): () => void {
-    const context = this.#context;
-    if (!context || context.state !== 'running') return () => undefined;
-    const aheadMs = this.#measure(context);
-    const puts = sounds.map(({ atMs, beeps }) =>
-      this.#lay(context, { atMs, beeps, aheadMs, nodes: [] }, aheadMs),
-    );
+    const puts = sounds.map(({ atMs, beeps }): Put => ({
+      atMs,
+      beeps,
+      aheadMs: NOT_LAID,
+      nodes: [],
+    }));
     puts.forEach((put) => this.#played.add(put));
+    if (this.#context && this.awake) this.#layWaiting(this.#context);
     return () => {
       for (const put of puts) {
         silence(put);
@@ -110,6 +118,16 @@ export class Speaker {
     for (let beep = 0; beep < count; beep += 1) {
       const { everySeconds, ...one } = CONFIRMING;
       this.#beep(context, context.currentTime, { startSeconds: beep * everySeconds, ...one });
+    }
+  }
+
+  /** Lays what was asked for while the sound slept, or just now; what is past is not made up for. */
+  #layWaiting(context: AudioContext): void {
+    const aheadMs = this.#measure(context);
+    for (const put of this.#played) {
+      if (put.aheadMs !== NOT_LAID) continue;
+      if (put.atMs < Date.now()) this.#played.delete(put);
+      else this.#lay(context, put, aheadMs);
     }
   }
 

@@ -1,10 +1,9 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
-  import { beforeFiring, lampSwitches } from '@katachron/core';
+  import { lampSwitches } from '@katachron/core';
   import { onMount, untrack } from 'svelte';
   import { useWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
-  import { useDesk } from '$lib/bench/desk/desk.svelte.ts';
   import { useBurning } from '$lib/bench/light/burning.svelte.ts';
   import { keepAwake } from '$lib/bench/light/keep-awake.ts';
   import LightSwitch from '$lib/bench/light/LightSwitch.svelte';
@@ -13,13 +12,13 @@
   import { answers } from '$lib/kit/client.ts';
   import { keysInForce, useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
+  import BeforeLight from './BeforeLight.svelte';
   import { FireInHand } from './fire-in-hand.svelte.ts';
   import type { AfterFiring, Fireable } from './fireable.ts';
   import FiringNow from './FiringNow.svelte';
   import { capital } from '$lib/words/capital.ts';
 
   const { of }: { of: Fireable } = $props();
-  const desk = useDesk();
   // What is fired does not change while the page is open.
   // svelte-ignore state_referenced_locally
   const fire = new FireInHand(of, useWetSide(), useBurning());
@@ -153,31 +152,7 @@
           {of.nothing}
         </p>
       {:else if !fire.looked}
-        <h2
-          class="text-[40px] font-[600] leading-tight md:text-[60px] low:text-[24px] tiny:text-[24px]"
-        >
-          Before the light
-        </h2>
-        <ul
-          class="mt-4 grid grid-cols-1 gap-x-12 text-[26px] leading-relaxed md:grid-cols-2 md:text-[34px] low:mt-1 low:text-[20px] low:leading-snug tiny:mt-1 tiny:text-[20px] tiny:leading-snug"
-        >
-          {#each beforeFiring as { id, name: thing } (id)}
-            <li>
-              {#if id === 'filter'}{capital(fire.line?.filter ?? 'filter')} in{:else}{thing}{/if}
-            </li>
-          {/each}
-          {#if fire.mark}<li>On its back: {fire.mark}</li>{/if}
-          {#if fire.lit}
-            <li class="text-caution">The lamp is on to focus: no paper under it</li>
-          {/if}
-          {#if of.dark}
-            <li class="text-caution">
-              No light at all: switch to Dark, then go by ear, a tap a step
-            </li>
-          {:else if desk.light === 'white'}
-            <li class="text-caution">This screen is white: R turns it red</li>
-          {/if}
-        </ul>
+        <BeforeLight {fire} dark={of.dark ?? false} />
       {:else if fire.done}
         <p class="run-hands" role="status" data-testid="hands">
           {doneWords}
