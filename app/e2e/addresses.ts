@@ -63,3 +63,9 @@ export const moreOfTheLogbook = [
   '/logbook/compare?a=7c1d4b60-52e8-4f3a-9000-000000000003&b=7c1d4b60-52e8-4f3a-9000-000000000004',
 ];
 export const demoPrint = '/logbook/prints/7c1d4b60-52e8-4f3a-9000-000000000003';
+
+export const everyPage = [
+  ...['/film', '/print', '/logbook', demoRoll, demoPrint, '/nowhere'],
+  ...moreOfTheLogbook,
+  ...otherPages,
+];

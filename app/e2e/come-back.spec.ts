@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
-import { expect, open, prefer, test, worst } from './bench.ts';
+import { everyPage } from './addresses.ts';
+import { expect, leavePrint, open, openAny, prefer, test, worst } from './bench.ts';
 import { framesOf } from './frames.ts';
 
 type Light = 'white' | 'red' | 'dark';
@@ -89,6 +90,55 @@ for (const [kept, prepare] of Object.entries(caches)) {
       await expectOnly(page, light, { way: anew, there, everyFrame: true });
     });
   }
+}
+
+/** From each light to each other one. */
+const fromEachToEach: readonly Light[] = ['red', 'dark', 'white', 'dark', 'red', 'white'];
+/** With the caution of the dark, which barely shows. */
+const warned = { ...most, dark: { red: 40, other: 8 } };
+
+for (const half of [0, 1]) {
+  test(`every page that was kept comes back from each light in each other one, half ${half + 1}`, async ({
+    page,
+  }) => {
+    test.setTimeout(400_000);
+    await caches['kept by the browser'](page);
+    await leavePrint(page);
+    let kept = 0;
+    for (const path of everyPage.filter((_, index) => index % 2 === half)) {
+      await prefer(page, { light: 'white', brightness: 5 });
+      await openAny(page, path);
+      await page.evaluate(() => {
+        addEventListener('pageshow', (event) => {
+          if (event.persisted) document.documentElement.dataset.persisted = '';
+        });
+      });
+      const there = page.url();
+      await open(page, '/film/packet?elsewhere');
+      for (const light of fromEachToEach) {
+        await prefer(page, { light, brightness: 5 });
+        await page.goBack({ waitUntil: 'commit' });
+        await expect(page).toHaveURL(there);
+        await expect(page.locator('html'), `${path} in ${light}`).toHaveAttribute(
+          'data-light',
+          light,
+        );
+        await expect(page.locator('html')).not.toHaveAttribute('data-put-by');
+        if (light !== 'white') {
+          const { red, green, blue } = worst(await page.screenshot());
+          expect(Math.max(green, blue), `${path} in ${light}`).toBeLessThanOrEqual(
+            warned[light].other,
+          );
+          expect(red, `${path} in ${light}`).toBeLessThanOrEqual(warned[light].red);
+        }
+        kept += await page.locator('html[data-persisted]').count();
+        await page.goForward({ waitUntil: 'commit' });
+        await expect(page).toHaveURL(/elsewhere$/);
+      }
+    }
+    // Most were: what the browser loads anew it cannot show as it was.
+    expect(kept).toBeGreaterThan(everyPage.length * 1.5);
+  });
 }
 
 for (const light of ['red', 'dark'] as const) {

@@ -1,13 +1,7 @@
 import type { Page } from '@playwright/test';
-import { demoPrint, demoRoll, moreOfTheLogbook, otherPages } from './addresses.ts';
+import { everyPage } from './addresses.ts';
 import { expect, leavePrint, openAny, prefer, test, worst } from './bench.ts';
 import { framesOf } from './frames.ts';
-
-const everyPage = [
-  ...['/film', '/print', '/logbook', demoRoll, demoPrint, '/nowhere'],
-  ...moreOfTheLogbook,
-  ...otherPages,
-];
 
 /** What a light may show at most: of red, and of green and blue; the caution of the dark barely shows. */
 const most = { red: { red: 255, other: 8 }, dark: { red: 40, other: 8 } } as const;
