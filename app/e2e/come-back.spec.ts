@@ -157,6 +157,30 @@ for (const light of ['red', 'dark'] as const) {
   });
 }
 
+for (const light of ['red', 'dark'] as const) {
+  test(`after a page has crashed in ${light} its address opens in ${light}`, async ({
+    page,
+    context,
+  }) => {
+    await prefer(page, { light: 'white', brightness: 5 });
+    await open(page, '/chemistry');
+    await become(page, light);
+    const crashed = page.waitForEvent('crash');
+    const cdp = await context.newCDPSession(page);
+    void cdp.send('Page.crash').catch(() => undefined);
+    await crashed;
+    const another = await context.newPage();
+    // The empty page of the browser itself is white.
+    await another.goto('/chemistry', { waitUntil: 'commit' });
+    await expect(another.locator('html')).toHaveAttribute('data-light', light);
+    const first = worst(await another.screenshot());
+    const way = () => another.reload({ waitUntil: 'commit' });
+    await expectOnly(another, light, { way, there: /chemistry$/, everyFrame: true });
+    expect(Math.max(first.green, first.blue)).toBeLessThanOrEqual(warned[light].other);
+    expect(first.red).toBeLessThanOrEqual(warned[light].red);
+  });
+}
+
 test('two pages of one browser change light together', async ({ page, context }) => {
   await prefer(page, { light: 'white' });
   await open(page, '/film');
