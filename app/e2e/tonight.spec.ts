@@ -1,5 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+import { format } from 'date-fns';
 import {
   expect,
   leavePrint,
@@ -126,6 +128,98 @@ test('an evening is planned by ticks: the list, another order and what it costs,
   await page.reload();
   await expect(todo.getByRole('checkbox', { name: /Bench by the lehr/ })).toBeChecked();
   await expect(evening).toHaveText(/^\s*Done at/);
+});
+
+/** The evening that this browser keeps, as if it had been planned so much earlier, min. */
+async function begunEarlier(page: Page, minutes: number, times: readonly string[]) {
+  await page.evaluate(
+    ([by, ...texts]) => {
+      const two = (number: number) => String(number).padStart(2, '0');
+      const earlier = (text: string) => {
+        const [hours, mins] = text.split(':').map(Number);
+        const at = (((hours! * 60 + mins! - Number(by)) % 1440) + 1440) % 1440;
+        return `${two(Math.floor(at / 60))}:${two(at % 60)}`;
+      };
+      const moved = texts.map((text) => [text, earlier(text)] as const);
+      const key = 'katachron-evening';
+      const kept = localStorage.getItem(key)!.replaceAll(/\d\d:\d\d/g, (text) => {
+        return moved.find(([from]) => from === text)?.[1] ?? text;
+      });
+      const [form] = JSON.parse(kept);
+      const promised = JSON.parse(form.promised);
+      const ms = Number(by) * 60_000;
+      promised.endMs -= ms;
+      for (const place of promised.places) {
+        place[2] -= ms;
+        place[3] -= ms;
+      }
+      form.since = String(Number(form.since) - ms);
+      form.promised = JSON.stringify(promised);
+      localStorage.setItem(key, JSON.stringify([form]));
+    },
+    [String(minutes), ...times],
+  );
+  await page.reload();
+}
+
+test('once dinner has begun the plan stays, and past midnight it is the same evening', async ({
+  page,
+}) => {
+  await leavePrint(page, { ...stripRead, title: 'Pots by the lehr' });
+  await open(page, '/evening');
+  const startMs = Date.now();
+  const clock = (inMinutes: number) => format(startMs + inMinutes * 60_000, 'HH:mm');
+  const [dinnerAt, outAt] = [clock(60), clock(330)];
+  await page.getByRole('checkbox', { name: /R-123, the night pour/ }).check();
+  await page.getByRole('checkbox', { name: /Pots by the lehr/ }).check();
+  await page.getByLabel('Dinner at').fill(dinnerAt);
+  await page.getByLabel('for, minutes').fill('45');
+  await page.getByLabel('Out at').fill(outAt);
+  const evening = page.getByTestId('evening');
+  await expect(evening).toHaveText(/^\s*Done at \d\d:\d\d\.\s*$/);
+  const steps = page.getByRole('list', { name: 'Step by step' });
+  const dinner = steps.getByRole('listitem').filter({ hasText: 'dinner' });
+  await expect(dinner).toContainText(dinnerAt);
+  // In the middle of dinner, and loaded anew: what is left of it is kept free, and all else is later by what was not begun.
+  await begunEarlier(page, 70, [dinnerAt, outAt]);
+  await expect(page.getByLabel('Dinner at')).toHaveValue(clock(-10));
+  await expect(dinner).toHaveText(new RegExp(`${clock(-10)}\\s*dinner`));
+  await expect(evening).toContainText(/\d+ minutes later than planned/);
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  const planned = steps.getByRole('listitem').filter({ hasNotText: 'dinner' });
+  await expect(planned.first()).toContainText(/\d\d:\d\d/);
+  // It is over, and stands where it was.
+  await begunEarlier(page, 60, [clock(-10), clock(260)]);
+  await expect(dinner).toContainText('dinner, done');
+  await expect(evening).toContainText(/\d+ minutes later than planned/);
+  // Past its end, whatever the date: what has not begun is for another day, until another end is typed.
+  await begunEarlier(page, 240, [clock(-70), clock(200)]);
+  await expect(page.getByText(/^Does not fit before the end/)).toContainText('Pots by the lehr');
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await page.getByLabel('Out at').fill('');
+  await expect(evening).toHaveText(/Done at \d\d:\d\d/);
+  await expect(dinner).toContainText('dinner, done');
+  await expect(evening).not.toContainText('1440');
+});
+
+test('an evening of more than a day has an hour twice, and stays', async ({ page, rolls }) => {
+  const id = await shortRoll(page, 'R-888, standing', [
+    ['developer', 36_000],
+    ['stop', 36_000],
+    ['fix', 36_000],
+  ]);
+  rolls.push(id);
+  const eventId = randomUUID();
+  await page.request.put(`/api/v1/rolls/${id}/events/${eventId}`, {
+    data: { id: eventId, kind: 'poured-in', stepId: 'developer', atMs: Date.now() },
+  });
+  await open(page, '/evening');
+  const hours = page.getByTestId('timeline').locator('text[text-anchor="middle"]');
+  await expect(hours.first()).toBeVisible();
+  const labels = await hours.allTextContents();
+  expect(new Set(labels).size).toBeLessThan(labels.length);
+  await page.getByRole('checkbox', { name: /R-123, the night pour/ }).check();
+  await expect(page.getByRole('list', { name: 'Step by step' })).toContainText('load the tank');
 });
 
 test('a strip that is fired is followed from its first light on, and stands there once', async ({

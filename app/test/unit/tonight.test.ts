@@ -16,17 +16,19 @@ import { eveningCalendar } from '../../src/lib/stages/tonight/evening-calendar.t
 import { candidatesOf } from '../../src/lib/stages/tonight/candidates.ts';
 import { tasksOf, type Candidate } from '../../src/lib/stages/tonight/evening-tasks.ts';
 import {
+  emptyEvening,
+  instantOf,
+  type EveningForm,
+} from '../../src/lib/stages/tonight/evening-form.ts';
+import {
   afterwards,
   costWords,
   draggedBy,
-  emptyEvening,
   eveningAsked,
   eveningLines,
   eveningWords,
-  instantOf,
   reordered,
   unnamed,
-  type EveningForm,
 } from '../../src/lib/stages/tonight/evening-view.ts';
 import {
   laterWords,
@@ -255,6 +257,45 @@ describe('the plan of an evening', () => {
       expect(trouble).toMatch(/^Type /);
       expect(question).toBeUndefined();
     }
+  });
+
+  it('lasts from its beginning: once dinner has begun, after its end, and past midnight', () => {
+    const change = { dinner: '19:00', dinnerMinutes: '30', out: '23:00' };
+    const at = (minutes: number) => {
+      const asked = eveningAsked(form({ ...change, since: String(nowMs) }), {
+        ...{ candidates: [roll1, print], nowMs: nowMs + minutes * 60_000 },
+      });
+      expect(asked.trouble).toBeUndefined();
+      return { ...asked, plan: planEvening(asked.question!) };
+    };
+    // Ten minutes of dinner are over, twenty are left.
+    const during = at(40);
+    expect(during.question!.fixed).toEqual([{ fromSeconds: 0, seconds: 1200 }]);
+    const lines = eveningLines(during.plan, during.tasks, during.beginMs, during);
+    const dinner = lines.find(({ step }) => step === 'dinner')!;
+    expect([dinner.from, dinner.to, dinner.done]).toEqual(['19:00', '19:30', false]);
+    expect(at(60).question!.fixed).toEqual([]);
+    expect(at(300).plan.left).toHaveLength(4);
+    const night = at(335);
+    expect(night.question!).toMatchObject({ fixed: [], untilSeconds: 0 });
+    const [past] = eveningLines(night.plan, night.tasks, night.beginMs, night);
+    expect([past!.from, past!.done]).toEqual(['19:00', true]);
+    // The evening after is one of its own.
+    expect(at(24 * 60).question!.fixed).toEqual([{ fromSeconds: 1800, seconds: 1800 }]);
+    for (const since of ['', 'x', String(nowMs + 1e9)])
+      expect(eveningAsked(form({ since }), { candidates: [], nowMs }).sinceMs).toBe(nowMs);
+  });
+
+  it('keeps what is over where it was, with the real times', () => {
+    const { tasks, plan, beginMs } = planned();
+    const [gone] = tasksOf([{ ...roll1, id: 'roll 2', name: 'R-2' }], {});
+    const over = [{ ...gone!, steps: gone!.steps.slice(0, 2), begunSeconds: [-2400, -1800] }];
+    const lines = eveningLines(plan, tasks, beginMs, { over });
+    expect(lines.slice(0, 2)).toMatchObject([
+      { from: '17:50', step: 'mix and temper', task: 'R-2', done: true },
+      { from: '18:00', step: 'load the tank', task: 'R-2', done: true },
+    ]);
+    expect(lines[2]).toMatchObject({ from: '18:30', done: false });
   });
 
   it('goes out as a calendar: the work, what dries until when, what is judged the day after', () => {

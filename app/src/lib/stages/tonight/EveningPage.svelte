@@ -10,11 +10,11 @@
   import { saveFile } from '../../kit/save-file.ts';
   import { useKeys } from '../../kit/keys/keys.svelte.ts';
   import { candidatesOf } from './candidates.ts';
+  import { emptyEvening } from './evening-form.ts';
   import {
     afterwards,
     costWords,
     draggedBy,
-    emptyEvening,
     eveningAsked,
     eveningLines,
     eveningWords,
@@ -72,7 +72,7 @@
   /** What the last question rested on. */
   let sent = { of: '', beginMs: 0 };
   const plan = $derived(asked.tasks.length > 0 ? answer?.plan : undefined);
-  const lines = $derived(plan ? eveningLines(plan, asked.tasks, asked.beginMs) : []);
+  const lines = $derived(plan ? eveningLines(plan, asked.tasks, asked.beginMs, asked) : []);
   const words = $derived(plan ? eveningWords(plan, asked.tasks, asked.beginMs) : []);
   const after = $derived(plan ? afterwards(plan, asked.tasks, asked.beginMs) : []);
   const endMs = $derived(asked.beginMs + (plan?.endSeconds ?? 0) * 1000);
@@ -112,6 +112,7 @@
   /** What was planned last by a hand is what was promised; what happens since is late or early by it. */
   function keepPromise({ plan: planned }: EveningAnswer) {
     if (!planned || promised?.of === sent.of) return;
+    form.since = String(asked.sinceMs);
     form.promised = JSON.stringify(promise(sent.of, planned, sent.beginMs));
   }
 
@@ -131,7 +132,9 @@
   async function checkList() {
     const { value, problem } = await fileFrom('/api/v1/check-list.pdf', {
       words: words.map(capital),
-      lines: lines.map(({ from, step, task }) => ({ from, step, task })),
+      lines: lines
+        .filter(({ done }) => !done)
+        .map(({ from, step, task }) => ({ from, step, task })),
       afterwards: after,
     });
     fileTrouble = problem?.detail ?? '';
@@ -164,7 +167,7 @@
         {words[0]}
         {#if later}<span class="text-lg text-caution">{capital(later)}</span>{/if}
       </p>
-      {#each words.slice(1) as sentence (sentence)}<p class="reason">{sentence}</p>{/each}
+      {#each words.slice(1) as sentence, at (at)}<p class="reason">{sentence}</p>{/each}
       {#if cost}<p class="reason">
           {cost}
           <button class="slot-in min-h-11 font-[600]" type="button" onclick={best}
@@ -175,11 +178,11 @@
           <Timeline {plan} tasks={asked.tasks} beginMs={asked.beginMs} {ondragged} />
         </div>{/if}
       <ol class="mt-3" aria-label="Step by step">
-        {#each lines as { key, taskId, from, to, step, task, byItself, first } (key)}
+        {#each lines as { key, taskId, from, to, step, task, byItself, done, first } (key)}
           <li class="flex flex-wrap items-baseline gap-x-4 border-b border-hair py-1">
             <span class="w-14 text-lg font-[620]">{from}</span>
-            <span class="min-w-0 flex-1 basis-48 break-words {byItself ? 'text-soft' : ''}"
-              >{step}{byItself ? `, by itself until ${to}` : ''}
+            <span class="min-w-0 flex-1 basis-48 break-words {byItself || done ? 'text-soft' : ''}"
+              >{step}{done ? ', done' : byItself ? `, by itself until ${to}` : ''}
               <span class="text-[15px] text-soft">{task}</span></span
             >
             {#if first}<span class="not-printed flex gap-x-1">
@@ -202,7 +205,7 @@
       </ol>
       <h2 class="mt-5 text-xl font-[620]" id="afterwards">Afterwards</h2>
       <ul class="mt-1" aria-labelledby="afterwards">
-        {#each after as sentence (sentence)}<li class="border-b border-hair py-1.5">
+        {#each after as sentence, at (at)}<li class="border-b border-hair py-1.5">
             {sentence}
           </li>{/each}
       </ul>

@@ -54,7 +54,7 @@
     })),
   );
   const ticks = $derived(
-    scale.ticks(8).map((at) => ({ x: scale(at), label: format(at, 'HH:mm') })),
+    scale.ticks(8).map((at) => ({ at: at.getTime(), x: scale(at), label: format(at, 'HH:mm') })),
   );
   /** A task that is being dragged, and how far, px. */
   let dragged = $state<{ readonly id: string; readonly fromX: number; readonly by: number }>();
@@ -94,7 +94,8 @@
 <div class="hidden md:block" bind:clientWidth={wide} aria-hidden="true">
   {#if wide > 0}
     <svg class="block w-full" viewBox="0 0 {wide} {height}" {height} data-testid="timeline">
-      {#each ticks as { x, label } (label)}
+      <!-- Two may be of one label: the hour that autumn has twice, an evening of more than a day. -->
+      {#each ticks as { at, x, label } (at)}
         <line x1={x} x2={x} y1="0" y2={foot} class="stroke-hair" />
         <text {x} y={clockY} text-anchor="middle" class="fill-soft text-[15px]">{label}</text>
       {/each}

@@ -2,7 +2,7 @@
   import { useDesk } from '../../bench/desk/desk.svelte.ts';
   import Field from '../../kit/Field.svelte';
   import { tickedWords, type Candidate } from './evening-tasks.ts';
-  import { tickedOf, type EveningForm } from './evening-view.ts';
+  import { tickedOf, type EveningForm } from './evening-form.ts';
 
   interface Props {
     candidates: readonly Candidate[];

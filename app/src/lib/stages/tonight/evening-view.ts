@@ -5,67 +5,16 @@ import type {
   FixedPoint,
   SharedId,
 } from '@katachron/core';
-import { addDays, format, set } from 'date-fns';
+import { format } from 'date-fns';
 import { Refusal } from '@katachron/core';
-import { parseJson } from '../../kit/parse-json.ts';
 import { countOf } from '../../words/count.ts';
 import { attempt } from '../../words/attempt.ts';
 import type { Unit } from '../../words/temperature.ts';
 import { withWarming } from './bottles.ts';
+import { instantOf, readList, tickedOf, type EveningForm } from './evening-form.ts';
 import { tasksOf, withBegun, type Candidate, type NamedTask } from './evening-tasks.ts';
+import { eveningSince } from './promised.ts';
 import type { Learned } from './times.ts';
-
-/** What is typed of the evening. */
-export interface EveningForm {
-  /** "19:30"; empty is now. */
-  begin: string;
-  dinner: string;
-  dinnerMinutes: string;
-  out: string;
-  /** What the bottles read now, in the unit that is typed in; empty is not read. */
-  bottles: string;
-  /** The plan as it was last made by hand, so that it can be said how much later it gets, and why. */
-  promised: string;
-  /** Ids that are ticked, and the order that somebody wants, each a JSON list. */
-  ticked: string;
-  order: string;
-}
-export const emptyEvening = () => ({
-  ...{
-    begin: '',
-    dinner: '',
-    dinnerMinutes: '30',
-    out: '',
-    bottles: '',
-    ticked: '[]',
-    order: '[]',
-    promised: '',
-  },
-});
-
-/** A time that is so long past is meant for tomorrow, ms. */
-const LONG_PAST_MS = 6 * 3_600_000;
-
-/**
- * The instant that a time of day is meant to be, ms: the next one, past midnight too.
- * @throws Refusal with what to type instead
- */
-export function instantOf(text: string, nowMs: number): number {
-  const [, hours, minutes = '0'] = /^\s*(\d{1,2})(?:[:.h]\s*(\d{2}))?\s*$/.exec(text) ?? [];
-  if (hours === undefined || Number(hours) > 23 || Number(minutes) > 59) {
-    throw new Refusal('time', '', 'Type a time of day, as 20:00.');
-  }
-  const today = set(nowMs, {
-    ...{ hours: Number(hours), minutes: Number(minutes), seconds: 0, milliseconds: 0 },
-  });
-  return (today.getTime() < nowMs - LONG_PAST_MS ? addDays(today, 1) : today).getTime();
-}
-
-const readList = (text: string): string[] => {
-  const list = parseJson(text);
-  return Array.isArray(list) ? list.filter((one) => typeof one === 'string') : [];
-};
-export const tickedOf = ({ ticked }: Pick<EveningForm, 'ticked'>) => readList(ticked);
 
 /** What is under way, and what of tonight is over. */
 export interface Followed {
@@ -83,6 +32,12 @@ export interface Given {
   readonly underWay?: (beginMs: number) => Followed;
 }
 
+/** A time at which nobody's hands are there. */
+export interface Dinner {
+  readonly fromMs: number;
+  readonly toMs: number;
+}
+
 /** What is asked of the plan; or the sentence for what cannot be read. */
 export function eveningAsked(
   form: EveningForm,
@@ -91,33 +46,41 @@ export function eveningAsked(
   readonly question?: EveningQuestion;
   readonly tasks: NamedTask[];
   readonly over: readonly NamedTask[];
+  readonly sinceMs: number;
   readonly beginMs: number;
+  readonly dinner?: Dinner | undefined;
   readonly trouble?: string;
 } {
   const ids = tickedOf(form);
   const ticked = candidates.filter(({ id }) => ids.includes(id));
+  const sinceMs = eveningSince(form, nowMs);
   const { value, trouble } = attempt(() => {
+    const meantMs = form.begin.trim() === '' ? sinceMs : instantOf(form.begin, sinceMs);
     // What was to begin a while ago is planned from now.
-    const beginMs =
-      form.begin.trim() === '' ? nowMs : Math.max(nowMs, instantOf(form.begin, nowMs));
-    const out = form.out.trim() === '' ? undefined : instantOf(form.out, beginMs);
-    if (out !== undefined && out <= beginMs) {
+    const beginMs = Math.max(nowMs, meantMs);
+    const out = form.out.trim() === '' ? undefined : instantOf(form.out, meantMs);
+    if (out !== undefined && out <= meantMs) {
       throw new Refusal('time', '', 'It is to be over before it begins: type a later time.');
     }
     const warmed = ticked.map((one) => withWarming(one, form.bottles, unit));
-    return { beginMs, out, fixed: fixedOf(form, beginMs), wanted: tasksOf(warmed, learned) };
+    return { beginMs, out, dinner: dinnerOf(form, meantMs), wanted: tasksOf(warmed, learned) };
   }, unit);
-  if (!value) return { tasks: tasksOf(ticked, learned), over: [], beginMs: nowMs, trouble };
-  const { beginMs, out, fixed, wanted } = value;
+  if (!value)
+    return { tasks: tasksOf(ticked, learned), over: [], sinceMs, beginMs: nowMs, trouble };
+  const { beginMs, out, dinner, wanted } = value;
   const { open, over } = underWay(beginMs);
   const tasks = withBegun(wanted, open);
   const order = readList(form.order).filter((id) => tasks.some((task) => task.id === id));
   return {
     // What is planned once more is another one than that which is over.
-    ...{ tasks, over: over.filter(({ id }) => tasks.every((task) => task.id !== id)), beginMs },
+    over: over.filter(({ id }) => tasks.every((task) => task.id !== id)),
+    ...{ tasks, sinceMs, beginMs, dinner },
     question: {
-      ...{ tasks: tasks.map(unnamed), fixed, amounts: { washer: 4, line: 8 } },
-      ...(out !== undefined && { untilSeconds: (out - beginMs) / 1000 }),
+      tasks: tasks.map(unnamed),
+      fixed: dinner ? leftOf(dinner, beginMs) : [],
+      amounts: { washer: 4, line: 8 },
+      // Past its end nothing is begun any more.
+      ...(out !== undefined && { untilSeconds: Math.max(0, (out - beginMs) / 1000) }),
       ...(order.length > 0 && { order }),
     },
   };
@@ -127,13 +90,22 @@ export function eveningAsked(
 export const unnamed = ({ name: _name, judgedDry: _later, ...task }: NamedTask): EveningTask =>
   task;
 
-function fixedOf({ dinner, dinnerMinutes }: EveningForm, beginMs: number): FixedPoint[] {
-  if (dinner.trim() === '') return [];
+function dinnerOf({ dinner, dinnerMinutes }: EveningForm, eveningMs: number): Dinner | undefined {
+  if (dinner.trim() === '') return undefined;
   const minutes = Number(dinnerMinutes.trim() === '' ? '30' : dinnerMinutes.replace(',', '.'));
   if (!(minutes > 0 && minutes <= 600)) {
     throw new Refusal('dinner', '', 'Type how many minutes it takes, as 30.');
   }
-  return [{ fromSeconds: (instantOf(dinner, beginMs) - beginMs) / 1000, seconds: minutes * 60 }];
+  const fromMs = instantOf(dinner, eveningMs);
+  return { fromMs, toMs: fromMs + minutes * 60_000 };
+}
+
+/** What of it is still to come: what is past is past. */
+function leftOf({ fromMs, toMs }: Dinner, beginMs: number): FixedPoint[] {
+  const from = Math.max(fromMs, beginMs);
+  return toMs > from
+    ? [{ fromSeconds: (from - beginMs) / 1000, seconds: (toMs - from) / 1000 }]
+    : [];
 }
 
 /** A step on the list: "19:40 develop, R-123". */
@@ -146,31 +118,62 @@ export interface EveningLine {
   readonly task: string;
   /** Nobody has to do anything. */
   readonly byItself: boolean;
+  /** It is over: it stands where it was. */
+  readonly done: boolean;
   /** The first of its task: there it is moved. */
   readonly first: boolean;
 }
 
 const clock = (beginMs: number, seconds: number) => format(beginMs + seconds * 1000, 'HH:mm');
 
-/** The plan as a list in the order of time. */
+/** The plan as a list in the order of time, with what of the evening is over already, and dinner. */
 export function eveningLines(
   plan: EveningPlan,
   tasks: readonly NamedTask[],
   beginMs: number,
+  { over = [], dinner }: { over?: readonly NamedTask[]; dinner?: Dinner | undefined } = {},
 ): EveningLine[] {
-  return plan.steps.flatMap(({ taskId, stepId, fromSeconds, toSeconds }) => {
+  const line = (
+    from: number,
+    to: number,
+    words: Pick<EveningLine, 'key' | 'taskId' | 'step' | 'task'>,
+  ) => ({
+    ...words,
+    ...{ at: from, from: clock(beginMs, from), to: clock(beginMs, to), done: to <= 0 },
+  });
+  const planned = plan.steps.flatMap(({ taskId, stepId, fromSeconds, toSeconds }) => {
     const task = tasks.find(({ id }) => id === taskId);
     const step = task?.steps.find(({ id }) => id === stepId);
     if (!task || !step) return [];
+    const words = { key: `${taskId} ${stepId}`, taskId, step: step.name, task: task.name };
     return [
       {
-        ...{ key: `${taskId} ${stepId}`, taskId, step: step.name, task: task.name },
-        ...{ from: clock(beginMs, fromSeconds), to: clock(beginMs, toSeconds) },
+        ...line(fromSeconds, toSeconds, words),
         byItself: !step.needs.includes('hands'),
         first: stepId === task.steps[0]!.id,
       },
     ];
   });
+  const past = over.flatMap(({ id, name, steps, begunSeconds = [] }) =>
+    begunSeconds.map((from, at) => {
+      const { id: stepId, name: step, seconds } = steps[at]!;
+      const words = { key: `over ${id} ${stepId}`, taskId: id, step, task: name };
+      return { ...line(from, Math.min(0, from + seconds), words), byItself: false, first: false };
+    }),
+  );
+  const away = dinner
+    ? [
+        {
+          ...line((dinner.fromMs - beginMs) / 1000, (dinner.toMs - beginMs) / 1000, {
+            ...{ key: 'dinner', taskId: '', step: 'dinner', task: '' },
+          }),
+          ...{ byItself: false, first: false },
+        },
+      ]
+    : [];
+  return [...past, ...planned, ...away]
+    .toSorted((one, other) => one.at - other.at)
+    .map(({ at: _at, ...rest }) => rest);
 }
 
 const minutesIn = (seconds: number) => countOf(Math.round(seconds / 60), 'minute');

@@ -2,7 +2,7 @@ import type { EveningPlan, PlacedStep } from '@katachron/core';
 import { parseJson } from '../../kit/parse-json.ts';
 import { countOf } from '../../words/count.ts';
 import type { NamedTask } from './evening-tasks.ts';
-import type { EveningForm } from './evening-view.ts';
+import type { EveningForm } from './evening-form.ts';
 
 /** The plan as it was when a hand last changed it: by that the evening is late, or early. */
 export interface Promised {
@@ -57,6 +57,16 @@ export function readPromised(text: string, nowMs: number): Promised | undefined 
     nowMs - endMs < ANOTHER_EVENING_MS
     ? { of, endMs, places }
     : undefined;
+}
+
+/** When the evening began that the page is of, ms; now, where the last one is over for long. */
+export function eveningSince(
+  { since, promised }: Pick<EveningForm, 'since' | 'promised'>,
+  nowMs: number,
+): number {
+  const sinceMs = since.trim() === '' ? Number.NaN : Number(since);
+  const lastMs = Math.max(sinceMs, readPromised(promised, nowMs)?.endMs ?? 0);
+  return sinceMs <= nowMs && nowMs - lastMs < ANOTHER_EVENING_MS ? sinceMs : nowMs;
 }
 
 /** The promise, s from a beginning. */
