@@ -130,6 +130,94 @@ test('an evening is planned by ticks: the list, another order and what it costs,
   await expect(evening).toHaveText(/^\s*Done at/);
 });
 
+test('the evening is begun by the big button, which then is the next thing; what is over the sink comes first', async ({
+  page,
+}) => {
+  await leavePrint(page, {
+    ...{
+      ...stripRead,
+      title: 'Marver in the light',
+      first: '1',
+      step: '1',
+      patches: '2',
+      lag: '0',
+    },
+    ...{ earlier: [], highlight: null, shadow: null },
+  });
+  await open(page, '/evening');
+  const todo = page.getByRole('region', { name: 'What is to be done' });
+  await pressSpace(page);
+  const ticks = todo.getByRole('listitem').getByRole('checkbox');
+  for (const tick of await ticks.all()) await expect(tick).toBeChecked();
+  await todo.getByRole('button', { name: 'None of it' }).click();
+  await todo.getByRole('checkbox', { name: /R-123, the night pour/ }).check();
+  const big = page.locator('.big').getByRole('button');
+  await expect(big).toHaveText(/Begin: load the tank, R-123, the night pour/);
+  const steps = page.getByRole('list', { name: 'Step by step' });
+  await expect(steps.getByRole('link', { name: 'develop' })).toHaveAttribute(
+    'href',
+    /^\/film\?roll=/,
+  );
+  await pressSpace(page);
+  await expect(page).toHaveURL(/\/evening\/lights-out\?rolls=/);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('R-123, the night pour');
+  await page.goBack();
+  await expect(steps.getByText('load the tank, begun')).toBeVisible();
+  await expect(big).toHaveText(/Next, \d\d:\d\d: mix and temper, R-123, the night pour/);
+  // Not begun after all; and begun it is, after a reload too.
+  await steps.getByRole('button', { name: /load the tank: not begun yet/ }).click();
+  await expect(big).toHaveText(/Begin: load the tank/);
+  await pressSpace(page);
+  await open(page, '/evening');
+  await expect(big).toHaveText(/mix and temper/);
+  // Paper whose time is over burns more than anything planned.
+  await openPrint(page, '/fire?what=strip');
+  for (const hands of ['Nothing covered, 1.0 s', 'Card over one patch, 1.0 s']) {
+    await pressSpace(page);
+    await expect(page.getByTestId('hands')).toHaveText(hands);
+  }
+  await pressSpace(page);
+  await expect(page.getByTestId('hands')).toHaveText('All given. Into the developer.');
+  await pressSpace(page);
+  await expect(page.getByRole('contentinfo', { name: 'The sink' })).toContainText('strip');
+  await open(page, '/evening');
+  await expect(big).toHaveText(/strip .*: on to Stop/);
+  await open(page, '/');
+  await expect(big).toHaveText(/strip .*: on to Stop/);
+  await pressSpace(page);
+  await expect(big).toHaveText(/strip .*: on to Fix/);
+});
+
+test('what the plan takes for granted stands on it and can be changed; its check list has a date', async ({
+  page,
+}) => {
+  await open(page, '/evening');
+  await page.getByRole('checkbox', { name: /R-123, the night pour/ }).check();
+  const evening = page.getByTestId('evening');
+  await expect(evening).toHaveText(/Done at/);
+  const before = await evening.textContent();
+  await page.getByText('What the plan takes for granted').press('Enter');
+  await expect(page.getByLabel('Places on the line')).toHaveAttribute('placeholder', '8');
+  await page.getByLabel('Load the tank (roll), min').fill('38');
+  await expect(evening).not.toHaveText(before!);
+  await page.getByLabel('Load the tank (roll), min').fill('long');
+  await expect(page.getByRole('alert')).toHaveText(
+    'Type how many minutes a step takes, as 8; not “long”.',
+  );
+  await page.getByLabel('Load the tank (roll), min').fill('');
+  await page.getByLabel('Tanks', { exact: true }).fill('0');
+  await expect(page.getByRole('alert')).toHaveText('Type how many tanks there are, from 1 to 60.');
+  await page.getByLabel('Tanks', { exact: true }).fill('2');
+  await expect(evening).toHaveText(before!);
+  const sent = page.waitForRequest('**/check-list.pdf');
+  await page.getByRole('button', { name: 'A check list (.pdf)' }).press('Enter');
+  const { date, lines } = (await sent).postDataJSON();
+  expect(date).toBe(format(Date.now(), 'd MMMM yyyy'));
+  expect(lines.map(({ step }: { step: string }) => step)).toContainEqual(
+    expect.stringMatching(/^wash, until \d\d:\d\d$/),
+  );
+});
+
 /** The evening that this browser keeps, as if it had been planned so much earlier, min. */
 async function begunEarlier(page: Page, minutes: number, times: readonly string[]) {
   await page.evaluate(
@@ -242,7 +330,7 @@ test('a strip that is fired is followed from its first light on, and stands ther
   await open(page, '/evening');
   const steps = page.getByRole('list', { name: 'Step by step' });
   const strip = steps.getByRole('listitem').filter({ hasText: 'strip 1: Ring of glass' });
-  const begun = strip.filter({ hasText: 'fire a strip' });
+  const begun = strip.filter({ hasText: 'fire it' });
   await expect(begun).toHaveCount(1);
   await page.getByRole('checkbox', { name: /Ring of glass/ }).check();
   await expect(steps).toContainText('print: Ring of glass');
@@ -331,7 +419,12 @@ test('before the lights go out: what lies within reach is ticked, then each step
     .getByRole('link', { name: 'Before the lights go out' })
     .press('Enter');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('R-123, the night pour');
+  // With nothing ticked it is asked about.
+  await pressSpace(page);
+  await expect(page.getByText('Nothing is ticked.')).toBeVisible();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.getByRole('checkbox', { name: 'Cassette opener' }).check();
+  await expect(page.getByText('Nothing is ticked.')).toHaveCount(0);
   await expect(page.getByRole('status').filter({ hasText: 'Still to be laid out' })).toContainText(
     'scissors',
   );
@@ -344,9 +437,23 @@ test('before the lights go out: what lies within reach is ticked, then each step
     await expect(step).toContainText(words);
   }
   await expect(step).toContainText('If it binds: Tap the reel on the table');
+  // Loaded anew in the dark it is at the same step.
+  const at = await step.getByText(/^\d+ of \d+$/).textContent();
+  expect(at).toMatch(/^4 of/);
+  await page.reload();
+  await expect(page.locator('html')).toHaveAttribute('data-ready', '');
+  await expect(step).toContainText(at!);
   await pressSpace(page);
   await pressSpace(page);
   await expect(step).toContainText('the lid on, and turn it until it stops');
   await pressSpace(page);
   await expect(step).toHaveText('The tank is closed.');
+  // On to the film of these rolls, and of no others.
+  await page.keyboard.down('Space');
+  await page.getByRole('button', { name: /^Closed, / }).waitFor();
+  await page.keyboard.up('Space');
+  await page.getByRole('button', { name: /^Closed, / }).click();
+  await page.getByRole('button', { name: 'To the film' }).click();
+  await expect(page).toHaveURL(/\/film(\?roll=.*)?$/);
+  await expect(page.getByRole('main')).toContainText('R-123, the night pour');
 });

@@ -14,10 +14,19 @@ import { substanceExample } from '../../src/lib/nouns/substance/contract.ts';
 import { loadOf } from '../../src/lib/stages/tonight/lights-out.ts';
 import { eveningCalendar } from '../../src/lib/stages/tonight/evening-calendar.ts';
 import { candidatesOf } from '../../src/lib/stages/tonight/candidates.ts';
-import { tasksOf, type Candidate } from '../../src/lib/stages/tonight/evening-tasks.ts';
+import {
+  tasksOf,
+  withBegun,
+  withoutRolls,
+  withStarted,
+  type Candidate,
+} from '../../src/lib/stages/tonight/evening-tasks.ts';
 import {
   emptyEvening,
   instantOf,
+  startedOf,
+  startedWith,
+  startedWithout,
   type EveningForm,
 } from '../../src/lib/stages/tonight/evening-form.ts';
 import {
@@ -25,11 +34,11 @@ import {
   costWords,
   draggedBy,
   eveningAsked,
-  eveningLines,
   eveningWords,
   reordered,
   unnamed,
 } from '../../src/lib/stages/tonight/evening-view.ts';
+import { eveningLines, nextLine } from '../../src/lib/stages/tonight/evening-lines.ts';
 import {
   laterWords,
   placesFrom,
@@ -37,7 +46,12 @@ import {
   promisedOf,
   readPromised,
 } from '../../src/lib/stages/tonight/promised.ts';
-import { learnedFrom, learnedWords, tookAtBench } from '../../src/lib/stages/tonight/times.ts';
+import {
+  learnedFrom,
+  learnedWords,
+  ownSteps,
+  tookAtBench,
+} from '../../src/lib/stages/tonight/times.ts';
 import { finishedTonight, followed } from '../../src/lib/stages/tonight/under-way.ts';
 import {
   isEmpty,
@@ -157,6 +171,7 @@ describe('what goes into the tank', () => {
         { format: 'four-by-five', count: 1 },
       ],
       name: 'R-1 · S-1 · R-2',
+      rolls: ['R-1', 'S-1', 'R-2'],
       holders: ['F1 A', 'F3 B'],
     });
     expect(loadOf([]).load).toBeUndefined();
@@ -286,14 +301,94 @@ describe('the plan of an evening', () => {
       expect(eveningAsked(form({ since }), { candidates: [], nowMs }).sinceMs).toBe(nowMs);
   });
 
+  it('leads: what was begun by the big button stays where it began, and the next thing follows it', () => {
+    const started = [
+      { taskId: 'roll 1#roll', stepId: 'load', atMs: nowMs - 900_000 },
+      { taskId: 'roll 1#roll', stepId: 'ready', atMs: nowMs - 300_000 },
+    ];
+    const { tasks, plan, beginMs } = planned({
+      since: String(nowMs - 3_600_000),
+      started: startedWith(started.slice(0, 1), started[1]!),
+    });
+    const lines = eveningLines(plan, tasks, beginMs);
+    const mine = lines.filter(({ taskId }) => taskId === 'roll 1#roll');
+    expect(mine.slice(0, 3).map(({ from, to, begun, done }) => [from, to, begun, done])).toEqual([
+      ['18:15', '18:25', true, true],
+      ['18:25', '18:35', true, false],
+      ['18:35', '18:45', false, false],
+    ]);
+    expect(nextLine(lines)).toMatchObject({ step: 'develop', from: '18:35' });
+    // One that takes longer than usual goes on until something else is begun.
+    const [roll] = tasksOf([roll1], {});
+    const slow = withStarted(roll!, [{ ...started[0]!, atMs: nowMs - 3_600_000 }], nowMs, nowMs);
+    expect([slow.begunSeconds, slow.steps[0]!.seconds]).toEqual([[-3600], 3600]);
+    const other = { taskId: 'x', stepId: 'fire', atMs: nowMs - 3_000_000 };
+    const left = withStarted(
+      roll!,
+      [{ ...started[0]!, atMs: nowMs - 3_600_000 }, other],
+      ...([nowMs, nowMs] as const),
+    );
+    expect(left.steps[0]!.seconds).toBe(600);
+    expect(startedOf(form({ started: startedWithout(started, started[1]!) }), 0)).toEqual(
+      started.slice(0, 1),
+    );
+    // Of another evening, and what cannot be read, nothing has begun.
+    expect(startedOf(form({ started: startedWithout(started, other) }), nowMs)).toEqual([]);
+    for (const odd of ['x', '{}', '[1]', '[["a","b","c"]]'])
+      expect(startedOf(form({ started: odd }), 0)).toEqual([]);
+    // What is known of the run comes after what was begun by hand.
+    const real = { ...roll!, steps: roll!.steps.slice(2), begunSeconds: [-60] };
+    const [both] = withBegun([withStarted(roll!, started, nowMs, nowMs)], [real]);
+    expect(both!.begunSeconds).toEqual([-900, -300, -60]);
+    expect(both!.steps.map(({ id }) => id).slice(0, 3)).toEqual(['load', 'ready', 'develop']);
+  });
+
+  it('tempers right before the pour, and takes for granted what is typed', () => {
+    const ids = tasksOf([roll1], {})[0]!.steps.map(({ id }) => id);
+    expect(ids.slice(0, 3)).toEqual(['load', 'ready', 'develop']);
+    const asked = (change: Partial<EveningForm>) =>
+      eveningAsked(form(change), { candidates: [roll1, print], nowMs, tanks: 2 });
+    expect(asked({}).question!.amounts).toEqual({ tank: 2, washer: 4, line: 8 });
+    expect(asked({ tanks: '1', washer: '6', lines: '3' }).question!.amounts).toEqual({
+      ...{ tank: 1, washer: 6, line: 3 },
+    });
+    for (const [change, words] of [
+      [{ tanks: '0' }, 'Type how many tanks there are, from 1 to 60.'],
+      [{ minutes: '{"roll.load":"x"}' }, 'Type how many minutes a step takes, as 8; not “x”.'],
+    ] as const)
+      expect(asked(change).trouble).toBe(words);
+    const own = asked({ minutes: '{"roll.load":"12,5"}' }).tasks[0]!.steps[0]!;
+    expect(own.seconds).toBe(750);
+    expect(ownSteps([roll1], {}).map(({ key }) => key)).toEqual([
+      ...['roll.load', 'roll.ready', 'roll.fix', 'roll.wash', 'roll.hang', 'roll.dry'],
+    ]);
+    const paper = ownSteps([print], {});
+    expect(paper.find(({ key }) => key === 'print.wash.fibre')).toEqual({
+      ...{ key: 'print.wash.fibre', name: 'wash (print on fibre paper)', minutes: 60 },
+    });
+  });
+
+  it('goes without a roll that is left out of its load, and leads to those that stay', () => {
+    const rolls = ['a', 'b', 'c'].map((id) => ({ id, name: `R-${id}` }));
+    const load: Candidate = { ...roll1, name: 'R-a · R-b · R-c', href: '/film?roll=a', rolls };
+    const [task] = tasksOf([withoutRolls(load, ['a'])!], {});
+    expect(task).toMatchObject({
+      ...{ name: 'R-b · R-c', href: '/film?roll=b' },
+      loadHref: '/evening/lights-out?rolls=b,c',
+    });
+    expect(withoutRolls(load, [])).toBe(load);
+    expect(withoutRolls(load, ['a', 'b', 'c'])).toBeUndefined();
+    expect(withoutRolls(print, ['a'])).toBe(print);
+  });
+
   it('keeps what is over where it was, with the real times', () => {
     const { tasks, plan, beginMs } = planned();
     const [gone] = tasksOf([{ ...roll1, id: 'roll 2', name: 'R-2' }], {});
     const over = [{ ...gone!, steps: gone!.steps.slice(0, 2), begunSeconds: [-2400, -1800] }];
     const lines = eveningLines(plan, tasks, beginMs, { over });
     expect(lines.slice(0, 2)).toMatchObject([
-      { from: '17:50', step: 'mix and temper', task: 'R-2', done: true },
-      { from: '18:00', step: 'load the tank', task: 'R-2', done: true },
+      { from: '17:50', step: 'load the tank', task: 'R-2', done: true },
+      { from: '18:00', step: 'mix and temper', task: 'R-2', done: true },
     ]);
     expect(lines[2]).toMatchObject({ from: '18:30', done: false });
   });
@@ -501,7 +596,7 @@ describe('the plan of an evening', () => {
       const [first] = tasksOf([print], learned);
       expect(first!.steps.map(({ seconds }) => seconds)).toEqual([240, 360, 180]);
       expect(learnedWords(learned)).toContain('Wash (roll): 25 minutes ± 0.5, of 3 times.');
-      expect(learnedWords(learned)).toContain('Fire a strip (strip): 4 minutes ± 1.5, of 3 times.');
+      expect(learnedWords(learned)).toContain('Fire it (strip): 4 minutes ± 1.5, of 3 times.');
     });
   });
 
@@ -512,7 +607,7 @@ describe('the plan of an evening', () => {
       const { tasks, trouble } = eveningAsked(form({ bottles }), { candidates, nowMs });
       return trouble ?? tasks[0]!.steps.map(({ id, seconds }) => `${id} ${Math.round(seconds)}`);
     };
-    expect(steps('').slice(0, 3)).toEqual(['ready 600', 'load 480', 'develop 600']);
+    expect(steps('').slice(0, 3)).toEqual(['load 480', 'ready 600', 'develop 600']);
     // In water at 30 °C a bottle at 12 °C comes to 20 °C in 600 s × ln 1.8.
     expect(steps('12').slice(0, 3)).toEqual(['ready 600', 'load 480', 'develop 600']);
     // At 15 °C such water would have them there in four minutes, and too warm at the pour: it is less warm.

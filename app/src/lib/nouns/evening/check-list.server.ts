@@ -37,8 +37,8 @@ const blocksOf = (list: CheckList): Block[] =>
     ...(grey !== undefined && { grey: parted(grey) }),
   }));
 
-const unparted = ({ words, lines, afterwards }: CheckList): Block[] => [
-  { kind: 'title', text: 'An evening in the darkroom' },
+const unparted = ({ date, words, lines, afterwards }: CheckList): Block[] => [
+  { kind: 'title', text: ['An evening in the darkroom', date].filter(Boolean).join(', ') },
   ...words.map((text): Block => ({ kind: 'words', text })),
   ...lines.map(({ from, step, task }): Block => ({ kind: 'step', from, text: step, grey: task })),
   ...(afterwards.length > 0 ? [{ kind: 'heading', text: 'Afterwards' } as const] : []),

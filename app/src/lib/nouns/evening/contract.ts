@@ -6,6 +6,8 @@ const MOST_LINES = 240;
 /** An evening as a list to be ticked off on paper. */
 export const CheckList = Type.Object(
   {
+    /** Of which evening: "2 December 2026". */
+    date: Type.Optional(text('The date', 40)),
     /** What it comes to: "Done at 22:40." */
     words: Type.Array(text('A sentence', 1000), { title: 'What it comes to', maxItems: 20 }),
     lines: Type.Array(
@@ -26,6 +28,7 @@ export const CheckList = Type.Object(
 export type CheckList = Static<typeof CheckList>;
 
 export const checkListExample: CheckList = {
+  date: '20 February 2026',
   words: ['Done at 21:05.', 'Hands are free for 24 minutes of it.'],
   lines: [
     { from: '19:30', step: 'mix and temper', task: 'R-123, the night pour' },

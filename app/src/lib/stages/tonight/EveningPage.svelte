@@ -10,13 +10,23 @@
   import { saveFile } from '../../kit/save-file.ts';
   import { useKeys } from '../../kit/keys/keys.svelte.ts';
   import { candidatesOf } from './candidates.ts';
-  import { emptyEvening } from './evening-form.ts';
+  import { format } from 'date-fns';
+  import { atTheSink } from './at-the-sink.svelte.ts';
+  import {
+    allTicked,
+    emptyEvening,
+    startedOf,
+    startedWith,
+    startedWithout,
+  } from './evening-form.ts';
+  import EveningList from './EveningList.svelte';
+  import { eveningLines, nextLine } from './evening-lines.ts';
+  import { shortName } from './sink-first.ts';
   import {
     afterwards,
     costWords,
     draggedBy,
     eveningAsked,
-    eveningLines,
     eveningWords,
     reordered,
     unnamed,
@@ -26,7 +36,7 @@
   import { capital } from '../../words/capital.ts';
   import Timeline from './Timeline.svelte';
   import WhatToDo from './WhatToDo.svelte';
-  import { learnedFrom, learnedWords, tookAtBench, type Took } from './times.ts';
+  import { learnedFrom, tookAtBench, type Took } from './times.ts';
   import type { TonightFacts } from './tonight-view.ts';
   import { finishedTonight, followed } from './under-way.ts';
 
@@ -62,6 +72,7 @@
   const asked = $derived(
     eveningAsked(form, {
       ...{ candidates, nowMs: minuteMs, learned, unit: desk.preferences.unit },
+      tanks: facts.tanks.length,
       underWay: (beginMs) => followed(underWay, minuteMs, beginMs, learned),
     }),
   );
@@ -104,10 +115,31 @@
     worker.postMessage(message);
   });
   useKeys([
-    { key: ' ', does: 'print the plan', run: () => print() },
+    { key: ' ', does: 'begin, then what comes next; the sink first', run: () => main.run() },
     { key: 'Escape', does: 'back to Tonight', run: () => void goto('/') },
     { key: 'b', does: 'the best order again', run: best },
   ]);
+
+  const started = $derived(startedOf(form, asked.sinceMs));
+  const sink = atTheSink();
+  const nextUp = $derived(nextLine(lines));
+  /** What spoils comes first; then what the plan says, and where nothing is planned, the way to a plan. */
+  const main = $derived.by(() => {
+    if (sink.first) return sink.first;
+    if (nextUp) {
+      const { from, step, task, taskId, stepId, href } = nextUp;
+      const soon = lines.some(({ begun }) => begun) ? `Next, ${from}` : 'Begin';
+      const run = () => {
+        form.started = startedWith(started, { taskId, stepId, atMs: Date.now() });
+        if (href) void goto(href);
+      };
+      return { words: `${soon}: ${step}, ${shortName(task)}`, run };
+    }
+    if (lines.length === 0 && candidates.length > 0) {
+      return { words: 'Tick all of it', run: () => (form.ticked = allTicked(candidates)) };
+    }
+    return { words: 'Back to Tonight', run: () => void goto('/') };
+  });
 
   /** What was planned last by a hand is what was promised; what happens since is late or early by it. */
   function keepPromise({ plan: planned }: EveningAnswer) {
@@ -132,9 +164,13 @@
   async function checkList() {
     const { value, problem } = await fileFrom('/api/v1/check-list.pdf', {
       words: words.map(capital),
+      date: format(asked.sinceMs, 'd MMMM yyyy'),
       lines: lines
         .filter(({ done }) => !done)
-        .map(({ from, step, task }) => ({ from, step, task })),
+        .map(({ from, to, step, task, byItself }) => ({
+          ...{ from, task },
+          step: byItself ? `${step}, until ${to}` : step,
+        })),
       afterwards: after,
     });
     fileTrouble = problem?.detail ?? '';
@@ -152,7 +188,7 @@
 
 <h1 class="heading">Plan the evening</h1>
 <div class="mt-3 grid grid-cols-1 gap-x-12 gap-y-4 lg:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]">
-  <WhatToDo {candidates} {form} sentences={learnedWords(learned)} />
+  <WhatToDo {candidates} {form} {learned} tanks={facts.tanks.length} />
   <section aria-label="The evening" aria-live="polite">
     {#if trouble}
       <p class="text-trouble" role="alert">{trouble}</p>
@@ -177,32 +213,12 @@
       {#if plan}<div class="mt-3">
           <Timeline {plan} tasks={asked.tasks} beginMs={asked.beginMs} {ondragged} />
         </div>{/if}
-      <ol class="mt-3" aria-label="Step by step">
-        {#each lines as { key, taskId, from, to, step, task, byItself, done, first } (key)}
-          <li class="flex flex-wrap items-baseline gap-x-4 border-b border-hair py-1">
-            <span class="w-14 text-lg font-[620]">{from}</span>
-            <span class="min-w-0 flex-1 basis-48 break-words {byItself || done ? 'text-soft' : ''}"
-              >{step}{done ? ', done' : byItself ? `, by itself until ${to}` : ''}
-              <span class="text-[15px] text-soft">{task}</span></span
-            >
-            {#if first}<span class="not-printed flex gap-x-1">
-                <button
-                  class="min-h-11 min-w-11 text-soft"
-                  type="button"
-                  data-leaves-space
-                  aria-label="{task}: earlier"
-                  onclick={() => move(taskId, -1)}>↑</button
-                ><button
-                  class="min-h-11 min-w-11 text-soft"
-                  type="button"
-                  data-leaves-space
-                  aria-label="{task}: later"
-                  onclick={() => move(taskId, 1)}>↓</button
-                >
-              </span>{/if}
-          </li>
-        {/each}
-      </ol>
+      <EveningList
+        {lines}
+        byHand={started}
+        onmove={move}
+        onnotyet={(line) => (form.started = startedWithout(started, line))}
+      />
       <h2 class="mt-5 text-xl font-[620]" id="afterwards">Afterwards</h2>
       <ul class="mt-1" aria-labelledby="afterwards">
         {#each after as sentence, at (at)}<li class="border-b border-hair py-1.5">
@@ -214,6 +230,7 @@
 </div>
 <p class="not-printed mt-4 flex flex-wrap gap-3">
   {#if lines.length > 0}
+    <Button onclick={() => print()}>This page on paper</Button>
     <Button onclick={() => void checkList()}>A check list (.pdf)</Button>
     <Button onclick={() => void calendar()}>For a calendar (.ics)</Button>
   {/if}
@@ -221,5 +238,5 @@
 </p>
 {#if fileTrouble}<p class="text-trouble" role="alert">{fileTrouble}</p>{/if}
 <div class="in-sight mt-4">
-  <Button main keyHint="Space" onclick={() => print()}>Print the plan</Button>
+  <Button main keyHint="Space" onclick={() => main.run()}>{main.words}</Button>
 </div>

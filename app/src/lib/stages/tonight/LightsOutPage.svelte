@@ -4,24 +4,31 @@
   import { useWetSide } from '../../bench/clock/wet-side.svelte.ts';
   import { useDesk } from '../../bench/desk/desk.svelte.ts';
   import Button from '../../kit/Button.svelte';
+  import { keptState } from '../../kit/kept-state.svelte.ts';
   import { useKeys } from '../../kit/keys/keys.svelte.ts';
   import SlotChoice from '../../kit/SlotChoice.svelte';
   import { capital } from '../../words/capital.ts';
+  import { onMount } from 'svelte';
+  import { rollHref } from './ways.ts';
 
   interface Props {
     /** Of the rolls that were chosen; nothing where it is still to be said. */
     load: readonly FilmLoad[] | undefined;
     /** "R-122 · R-123". */
     name: string;
+    rolls: readonly string[];
     /** The holders, in the order in which they are emptied. */
     holders: readonly string[];
     /** Nobody has developed a film here yet. */
     firstTime: boolean;
   }
-  const { load, name, holders, firstTime }: Props = $props();
+  const { load, name, rolls, holders, firstTime }: Props = $props();
   const desk = useDesk();
   const wetSide = useWetSide();
-  let format = $state<FilmFormatId>('small-36');
+  /** In the dark a reload must lead back to where the hands are. */
+  const kept = keptState('katachron-lights-out', { of: '', at: '', format: 'small-36' });
+  const of = $derived(rolls.join());
+  const format = $derived(filmFormats.find(({ id }) => id === kept.format)?.id ?? 'small-36');
   const { things, steps } = $derived(beforeLightsOut(load ?? [{ format, count: 1 }]));
   const toTick = $derived([
     ...things,
@@ -30,13 +37,25 @@
   ]);
   let ticked = $state<readonly string[]>([]);
   /** The step that the hands are at; none before the lights are out. */
-  let at = $state<number>();
+  const at = $derived(
+    kept.of === of && /^\d{1,2}$/.test(kept.at)
+      ? Math.min(Number(kept.at), steps.length)
+      : undefined,
+  );
+  let asked = $state(false);
+  onMount(() => {
+    // In the light nobody is in the middle of it.
+    if (desk.light !== 'dark' || kept.of !== of) begin('');
+  });
   const step = $derived(at === undefined ? undefined : steps[at]);
   const count = $derived(`${(at ?? 0) + 1} of ${steps.length}`);
   const missing = $derived(toTick.filter((thing) => !ticked.includes(thing)));
   const main = $derived(
     at === undefined
-      ? { words: 'All within reach: lights out', run: lightsOut }
+      ? {
+          words: asked ? 'Yes, all within reach: lights out' : 'All within reach: lights out',
+          run: lightsOut,
+        }
       : step
         ? { words: 'Done: the next step', run: next }
         : { words: 'To the film', run: leave },
@@ -48,24 +67,35 @@
     { key: 'Escape', does: 'back to Tonight', run: () => void goto('/') },
   ]);
 
+  function begin(step: string) {
+    kept.of = of;
+    kept.at = step;
+  }
+
   function lightsOut() {
-    at = 0;
+    if (ticked.length === 0 && !asked) {
+      asked = true;
+      return;
+    }
+    begin('0');
     desk.setLight('dark');
     speak();
   }
 
   function next() {
-    at = (at ?? -1) + 1;
+    begin(String((at ?? -1) + 1));
     speak();
   }
 
   function before() {
-    if (at !== undefined && at > 0) at -= 1;
+    if (at !== undefined && at > 0) begin(String(at - 1));
     speak();
   }
 
   function leave() {
-    void goto('/film');
+    begin('');
+    const [first] = rolls;
+    void goto(first === undefined ? '/film' : rollHref(first));
   }
 
   /** What is done, and what it feels like: there is nothing to be read. */
@@ -78,6 +108,7 @@
   }
 
   function tick(thing: string, on: boolean) {
+    asked = false;
     ticked = on ? [...ticked, thing] : ticked.filter((other) => other !== thing);
   }
 </script>
@@ -89,7 +120,7 @@
       The film is
       <SlotChoice
         label="The format"
-        bind:value={format}
+        bind:value={() => format, (id: FilmFormatId) => (kept.format = id)}
         options={filmFormats.map(({ id, name: called }) => ({ id, name: called }))}
       />.
     </p>
@@ -112,6 +143,11 @@
       </li>
     {/each}
   </ul>
+  {#if asked && ticked.length === 0}
+    <p class="reason mt-2 text-caution" role="status">
+      Nothing is ticked. What is missed in the dark is not found there: is all of it within reach?
+    </p>
+  {/if}
   {#if missing.length > 0 && ticked.length > 0}
     <p class="reason mt-2 text-caution" role="status">
       Still to be laid out: {missing.join('; ')}.

@@ -5,6 +5,7 @@
   import type { Negative } from '../../nouns/negative/contract.ts';
   import Thumb from '../../nouns/picture/Thumb.svelte';
   import { isEmpty, tonightParts, tonightWords, type TonightFacts } from './tonight-view.ts';
+  import { atTheSink } from './at-the-sink.svelte.ts';
   import UnderWay from './UnderWay.svelte';
   import WaysIn from './WaysIn.svelte';
 
@@ -24,13 +25,16 @@
 
   /** The first thing that waits. */
   const first = $derived(parts[0]?.lines[0]?.href);
+  const sink = atTheSink();
   const main = $derived(
-    first
-      ? { words: 'Begin with the first', run: () => void goto(first) }
-      : { words: 'A roll to develop', run: () => void goto('/film/rolls/new') },
+    sink.first
+      ? sink.first
+      : first
+        ? { words: 'Begin with the first', run: () => void goto(first) }
+        : { words: 'A roll to develop', run: () => void goto('/film/rolls/new') },
   );
   useKeys([
-    { key: ' ', does: 'begin with what stands first', run: () => main.run() },
+    { key: ' ', does: 'what the sink wants, then what stands first', run: () => main.run() },
     { key: 'p', does: 'plan the evening', run: () => void goto('/evening') },
     ...[1, 2, 3, 4, 5].map((number) => ({
       key: String(number),

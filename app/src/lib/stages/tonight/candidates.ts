@@ -2,6 +2,7 @@ import type { Roll } from '../../nouns/roll/contract.ts';
 import { developerTime } from '../../nouns/roll/developer-time.ts';
 import type { Candidate } from './evening-tasks.ts';
 import { formatOf, tankFor, together, tonightParts, type TonightFacts } from './tonight-view.ts';
+import { rollHref } from './ways.ts';
 
 /** Rolls that go through one developer, as many at once as a tank takes; with no tank written down, all of them. */
 function byTank(rolls: readonly Roll[], { tanks }: TonightFacts): Roll[][] {
@@ -25,13 +26,15 @@ export function candidatesOf(facts: TonightFacts): Candidate[] {
         id: `roll ${load[0]!.id}`,
         name: load.map(({ title }) => title).join(' · '),
         kind: 'roll',
+        href: rollHref(load[0]!.id),
+        rolls: load.map(({ id, title }) => ({ id, name: title })),
         facts: time ? { developerSeconds: time.seconds, developerC: time.temperatureC } : {},
       };
     }),
   );
   const prints = facts.prints.map(
-    ({ id, name, does, strips, firstStrip = 1, fibre = false }): Candidate => ({
-      ...{ id: `print ${id}`, name, facts: { fibre } },
+    ({ id, href, name, does, strips, firstStrip = 1, fibre = false }): Candidate => ({
+      ...{ id: `print ${id}`, name, href, facts: { fibre } },
       ...(strips > 0
         ? { kind: 'strip' as const, times: strips, first: firstStrip, then: 'print' as const }
         : { kind: does }),
@@ -39,10 +42,17 @@ export function candidatesOf(facts: TonightFacts): Candidate[] {
   );
   const dry = facts.dry.map(({ id, title }): Candidate => ({
     ...{ id: `dry ${id}`, name: title, kind: 'judge', facts: {} },
+    href: `/logbook/prints/${id}`,
   }));
   const mix = tonightParts(facts)
     .filter(({ id }) => id === 'mix')
     .flatMap(({ lines }) => lines)
-    .map(({ id, name }): Candidate => ({ id: `mix ${id}`, name, kind: 'mix', facts: {} }));
+    .map(({ id, name, href }): Candidate => ({
+      id: `mix ${id}`,
+      name,
+      href,
+      kind: 'mix',
+      facts: {},
+    }));
   return [...mix, ...rolls, ...dry, ...prints];
 }

@@ -2,7 +2,7 @@ import type { EveningPlan } from '@katachron/core';
 import { addDays, format, startOfDay, subHours } from 'date-fns';
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
 import type { NamedTask } from './evening-tasks.ts';
-import { eveningLines } from './evening-view.ts';
+import { eveningLines } from './evening-lines.ts';
 
 const instant = (atMs: number): DateArray => {
   const at = new Date(atMs);

@@ -5,16 +5,32 @@ import type {
   FixedPoint,
   SharedId,
 } from '@katachron/core';
-import { format } from 'date-fns';
 import { Refusal } from '@katachron/core';
 import { countOf } from '../../words/count.ts';
 import { attempt } from '../../words/attempt.ts';
 import type { Unit } from '../../words/temperature.ts';
 import { withWarming } from './bottles.ts';
-import { instantOf, readList, tickedOf, type EveningForm } from './evening-form.ts';
-import { tasksOf, withBegun, type Candidate, type NamedTask } from './evening-tasks.ts';
+import {
+  amountOf,
+  instantOf,
+  leftOutOf,
+  minutesOf,
+  readList,
+  startedOf,
+  tickedOf,
+  type EveningForm,
+} from './evening-form.ts';
+import {
+  tasksOf,
+  withBegun,
+  withoutRolls,
+  withStarted,
+  type Candidate,
+  type NamedTask,
+} from './evening-tasks.ts';
+import { clock, type Dinner } from './evening-lines.ts';
 import { eveningSince } from './promised.ts';
-import type { Learned } from './times.ts';
+import { withOwn, type Learned } from './times.ts';
 
 /** What is under way, and what of tonight is over. */
 export interface Followed {
@@ -28,20 +44,23 @@ export interface Given {
   readonly nowMs: number;
   readonly learned?: Learned;
   readonly unit?: Unit;
+  /** So many tanks are written down. */
+  readonly tanks?: number;
   /** What is under way at that beginning: it is part of the evening, ticked or not. */
   readonly underWay?: (beginMs: number) => Followed;
-}
-
-/** A time at which nobody's hands are there. */
-export interface Dinner {
-  readonly fromMs: number;
-  readonly toMs: number;
 }
 
 /** What is asked of the plan; or the sentence for what cannot be read. */
 export function eveningAsked(
   form: EveningForm,
-  { candidates, nowMs, learned = {}, unit = 'C', underWay = () => ({ open: [], over: [] }) }: Given,
+  {
+    candidates,
+    nowMs,
+    learned = {},
+    unit = 'C',
+    tanks = 0,
+    underWay = () => ({ open: [], over: [] }),
+  }: Given,
 ): {
   readonly question?: EveningQuestion;
   readonly tasks: NamedTask[];
@@ -52,7 +71,10 @@ export function eveningAsked(
   readonly trouble?: string;
 } {
   const ids = tickedOf(form);
-  const ticked = candidates.filter(({ id }) => ids.includes(id));
+  const leftOut = leftOutOf(form);
+  const ticked = candidates
+    .filter(({ id }) => ids.includes(id))
+    .flatMap((one) => withoutRolls(one, leftOut) ?? []);
   const sinceMs = eveningSince(form, nowMs);
   const { value, trouble } = attempt(() => {
     const meantMs = form.begin.trim() === '' ? sinceMs : instantOf(form.begin, sinceMs);
@@ -63,11 +85,20 @@ export function eveningAsked(
       throw new Refusal('time', '', 'It is to be over before it begins: type a later time.');
     }
     const warmed = ticked.map((one) => withWarming(one, form.bottles, unit));
-    return { beginMs, out, dinner: dinnerOf(form, meantMs), wanted: tasksOf(warmed, learned) };
+    const started = startedOf(form, sinceMs);
+    const wanted = tasksOf(warmed, withOwn(learned, minutesOf(form))).map((task) =>
+      withStarted(task, started, nowMs, beginMs),
+    );
+    const amounts = {
+      tank: amountOf(form.tanks, Math.max(1, tanks), 'tanks'),
+      washer: amountOf(form.washer, 4, 'prints the washer takes'),
+      line: amountOf(form.lines, 8, 'places on the line'),
+    };
+    return { beginMs, out, dinner: dinnerOf(form, meantMs), wanted, amounts };
   }, unit);
   if (!value)
     return { tasks: tasksOf(ticked, learned), over: [], sinceMs, beginMs: nowMs, trouble };
-  const { beginMs, out, dinner, wanted } = value;
+  const { beginMs, out, dinner, wanted, amounts } = value;
   const { open, over } = underWay(beginMs);
   const tasks = withBegun(wanted, open);
   const order = readList(form.order).filter((id) => tasks.some((task) => task.id === id));
@@ -78,7 +109,7 @@ export function eveningAsked(
     question: {
       tasks: tasks.map(unnamed),
       fixed: dinner ? leftOf(dinner, beginMs) : [],
-      amounts: { washer: 4, line: 8 },
+      amounts,
       // Past its end nothing is begun any more.
       ...(out !== undefined && { untilSeconds: Math.max(0, (out - beginMs) / 1000) }),
       ...(order.length > 0 && { order }),
@@ -87,8 +118,13 @@ export function eveningAsked(
 }
 
 /** A task as the plan is asked for it, without its words. */
-export const unnamed = ({ name: _name, judgedDry: _later, ...task }: NamedTask): EveningTask =>
-  task;
+export const unnamed = ({
+  name: _name,
+  judgedDry: _later,
+  href: _way,
+  loadHref: _load,
+  ...task
+}: NamedTask): EveningTask => task;
 
 function dinnerOf({ dinner, dinnerMinutes }: EveningForm, eveningMs: number): Dinner | undefined {
   if (dinner.trim() === '') return undefined;
@@ -106,74 +142,6 @@ function leftOf({ fromMs, toMs }: Dinner, beginMs: number): FixedPoint[] {
   return toMs > from
     ? [{ fromSeconds: (from - beginMs) / 1000, seconds: (toMs - from) / 1000 }]
     : [];
-}
-
-/** A step on the list: "19:40 develop, R-123". */
-export interface EveningLine {
-  readonly key: string;
-  readonly taskId: string;
-  readonly from: string;
-  readonly to: string;
-  readonly step: string;
-  readonly task: string;
-  /** Nobody has to do anything. */
-  readonly byItself: boolean;
-  /** It is over: it stands where it was. */
-  readonly done: boolean;
-  /** The first of its task: there it is moved. */
-  readonly first: boolean;
-}
-
-const clock = (beginMs: number, seconds: number) => format(beginMs + seconds * 1000, 'HH:mm');
-
-/** The plan as a list in the order of time, with what of the evening is over already, and dinner. */
-export function eveningLines(
-  plan: EveningPlan,
-  tasks: readonly NamedTask[],
-  beginMs: number,
-  { over = [], dinner }: { over?: readonly NamedTask[]; dinner?: Dinner | undefined } = {},
-): EveningLine[] {
-  const line = (
-    from: number,
-    to: number,
-    words: Pick<EveningLine, 'key' | 'taskId' | 'step' | 'task'>,
-  ) => ({
-    ...words,
-    ...{ at: from, from: clock(beginMs, from), to: clock(beginMs, to), done: to <= 0 },
-  });
-  const planned = plan.steps.flatMap(({ taskId, stepId, fromSeconds, toSeconds }) => {
-    const task = tasks.find(({ id }) => id === taskId);
-    const step = task?.steps.find(({ id }) => id === stepId);
-    if (!task || !step) return [];
-    const words = { key: `${taskId} ${stepId}`, taskId, step: step.name, task: task.name };
-    return [
-      {
-        ...line(fromSeconds, toSeconds, words),
-        byItself: !step.needs.includes('hands'),
-        first: stepId === task.steps[0]!.id,
-      },
-    ];
-  });
-  const past = over.flatMap(({ id, name, steps, begunSeconds = [] }) =>
-    begunSeconds.map((from, at) => {
-      const { id: stepId, name: step, seconds } = steps[at]!;
-      const words = { key: `over ${id} ${stepId}`, taskId: id, step, task: name };
-      return { ...line(from, Math.min(0, from + seconds), words), byItself: false, first: false };
-    }),
-  );
-  const away = dinner
-    ? [
-        {
-          ...line((dinner.fromMs - beginMs) / 1000, (dinner.toMs - beginMs) / 1000, {
-            ...{ key: 'dinner', taskId: '', step: 'dinner', task: '' },
-          }),
-          ...{ byItself: false, first: false },
-        },
-      ]
-    : [];
-  return [...past, ...planned, ...away]
-    .toSorted((one, other) => one.at - other.at)
-    .map(({ at: _at, ...rest }) => rest);
 }
 
 const minutesIn = (seconds: number) => countOf(Math.round(seconds / 60), 'minute');

@@ -6,6 +6,8 @@ import { formatOf } from './tonight-view.ts';
 export interface LoadInHand {
   readonly load: readonly FilmLoad[] | undefined;
   readonly name: string;
+  /** Ids of the rolls. */
+  readonly rolls: readonly string[];
   /** Codes of the holders, as they were exposed. */
   readonly holders: readonly string[];
 }
@@ -25,6 +27,7 @@ export function loadOf(rolls: readonly Roll[]): LoadInHand {
   return {
     load: load.length > 0 ? load : undefined,
     name: rolls.map(({ title }) => title).join(' · '),
+    rolls: rolls.map(({ id }) => id),
     holders,
   };
 }

@@ -48,23 +48,39 @@ export const taskKinds: readonly TaskKind[] = [
     id: 'roll',
     ticked: () => 'developed',
     steps: ({ developerSeconds = USUAL_DEVELOPER_SECONDS, warmSeconds, water }) => [
-      warmSeconds === undefined
-        ? {
-            ...{ id: 'ready', name: 'mix and temper', seconds: 10 * MINUTE, needs: HANDS },
-            longestWaitSeconds: 60 * MINUTE,
-          }
-        : {
-            ...{ id: 'ready', needs: HANDS },
-            name: water
-              ? `mix, set the bottles into water of ${water}`
-              : 'mix, the bottles are as warm as they are wanted',
-            // A bottle that stands on in warmer water gets too warm.
-            ...{ seconds: 10 * MINUTE, longestWaitSeconds: 5 * MINUTE },
-          },
+      // A bottle that stands on in warmer water gets too warm.
+      ...(warmSeconds === undefined
+        ? []
+        : [
+            {
+              ...{ id: 'ready', seconds: 10 * MINUTE, needs: HANDS },
+              name: water
+                ? `mix, set the bottles into water of ${water}`
+                : 'mix, the bottles are as warm as they are wanted',
+              longestWaitSeconds: 5 * MINUTE,
+            },
+          ]),
       {
-        ...{ id: 'load', name: 'load the tank', seconds: LOADING, needs: ['hands', 'tank'] },
-        ...{ light: 'dark', longestWaitSeconds: 30 * MINUTE },
+        ...{
+          id: 'load',
+          name: 'load the tank',
+          seconds: LOADING,
+          needs: ['hands', 'tank'] as const,
+        },
+        // A tank that is closed may stand; bottles that are warm may not.
+        ...{
+          light: 'dark' as const,
+          longestWaitSeconds: (warmSeconds === undefined ? 120 : 30) * MINUTE,
+        },
       },
+      ...(warmSeconds === undefined
+        ? [
+            {
+              ...{ id: 'ready', name: 'mix and temper', seconds: 10 * MINUTE },
+              ...{ needs: ['hands', 'tank'] as const, longestWaitSeconds: 5 * MINUTE },
+            },
+          ]
+        : []),
       // The bottles come to their temperature while the tank is loaded, and for what is left of it by themselves.
       ...(warmSeconds !== undefined && warmSeconds > LOADING
         ? [
@@ -97,7 +113,7 @@ export const taskKinds: readonly TaskKind[] = [
     ticked: (times) => `${times === 1 ? 'a strip' : `${times} strips`} and the print`,
     steps: () => [
       {
-        ...{ id: 'fire', name: 'fire a strip', seconds: 4 * MINUTE, needs: ['hands', 'enlarger'] },
+        ...{ id: 'fire', name: 'fire it', seconds: 4 * MINUTE, needs: ['hands', 'enlarger'] },
         ...{ light: 'red', longestWaitSeconds: 20 * MINUTE },
       },
       {
@@ -113,7 +129,7 @@ export const taskKinds: readonly TaskKind[] = [
     judgedDry: true,
     steps: ({ fibre = false }) => [
       {
-        ...{ id: 'fire', name: 'fire the print', seconds: 6 * MINUTE, light: 'red' },
+        ...{ id: 'fire', name: 'fire it', seconds: 6 * MINUTE, light: 'red' },
         ...{ needs: ['hands', 'enlarger'], longestWaitSeconds: 20 * MINUTE },
       },
       {

@@ -1,4 +1,4 @@
-import { learnedDuration, processRecord, type LearnedDuration } from '@katachron/core';
+import { learnedDuration, processRecord, Refusal, type LearnedDuration } from '@katachron/core';
 import type { Fired } from '../../bench/clock/fired.ts';
 import { partsOf } from '../../nouns/process/parts.ts';
 import { capital } from '../../words/capital.ts';
@@ -40,6 +40,56 @@ export function learnedFrom(...all: readonly Took[]): Learned {
   );
 }
 
+/**
+ * With what somebody knows of their own steps, min: it comes before what was learned.
+ * @throws Refusal for what cannot be read
+ */
+export function withOwn(learned: Learned, typed: Readonly<Record<string, string>>): Learned {
+  const own = Object.entries(typed).flatMap(([key, text]) => {
+    if (text.trim() === '') return [];
+    const seconds = Number(text.replace(',', '.')) * 60;
+    if (!(seconds > 0 && seconds <= MOST_OWN_SECONDS)) {
+      throw new Refusal('minutes', '', `Type how many minutes a step takes, as 8; not “${text}”.`);
+    }
+    return [[key, { seconds, spreadSeconds: 0, of: 0 }] as const];
+  });
+  return { ...learned, ...Object.fromEntries(own) };
+}
+
+/** A step whose minutes may be typed. */
+export interface OwnStep {
+  readonly key: string;
+  /** "wash (print on fibre paper)". */
+  readonly name: string;
+  readonly minutes: number;
+}
+
+/** The steps of what is ticked that the plan takes a usual time for, or a learned one. */
+export function ownSteps(
+  of: readonly {
+    readonly kind: TaskKindId;
+    readonly facts: TaskFacts;
+    readonly then?: TaskKindId;
+  }[],
+  learned: Learned,
+): OwnStep[] {
+  const steps = of.flatMap(({ kind, facts, then }) =>
+    [kind, ...(then ? [then] : [])].flatMap((sort) =>
+      stepsOf(sort, facts, learned)
+        // A developer's time is its recipe's, and the bottles' their water's.
+        .filter(({ id }) => !(sort === 'roll' && ['develop', 'warm'].includes(id)))
+        .map(({ id, name, seconds }): OwnStep => ({
+          ...{ key: keyOf(sort, id, facts), minutes: minutes(seconds) },
+          name: `${name} (${whose(sort, facts.fibre ?? false)})`,
+        })),
+    ),
+  );
+  return [...new Map(steps.map((step) => [step.key, step])).values()];
+}
+
+const whose = (kind: TaskKindId, fibre: boolean) =>
+  `${taskKind(kind).noun ?? kind}${fibre && kind === 'print' ? ' on fibre paper' : ''}`;
+
 /** The steps of a task, each as long as it takes here; as usual where nobody knows. */
 export const stepsOf = (kind: TaskKindId, facts: TaskFacts, learned: Learned): NamedStep[] =>
   taskKind(kind)
@@ -49,6 +99,8 @@ export const stepsOf = (kind: TaskKindId, facts: TaskFacts, learned: Learned): N
       return seconds === undefined ? step : { ...step, seconds };
     });
 
+/** Longer than a day no step is. */
+const MOST_OWN_SECONDS = 86_400;
 const minutes = (seconds: number) => Number((seconds / 60).toFixed(seconds < 600 ? 1 : 0));
 
 /** "Stop and fix (roll): 6.5 minutes ± 0.5, of 12 times." */
@@ -59,8 +111,7 @@ export function learnedWords(learned: Learned): string[] {
       .steps({ fibre: fibre !== undefined })
       .find(({ id }) => id === stepId);
     if (!step) return [];
-    const whose = `${taskKind(kind).noun ?? kind}${fibre ? ' on fibre paper' : ''}`;
-    const what = `${capital(step.name)} (${whose})`;
+    const what = `${capital(step.name)} (${whose(kind, fibre !== undefined)})`;
     return [
       `${what}: ${minutes(seconds)} minutes ± ${minutes(spreadSeconds)}, of ${countOf(of, 'time')}.`,
     ];

@@ -8,6 +8,7 @@ import { glanceOf, standingWords, type StandingBath } from '../../nouns/bath/sta
 import type { Substance } from '../../nouns/substance/contract.ts';
 import type { Tank } from '../../nouns/tank/contract.ts';
 import type { TaskKindId } from './task-kinds.ts';
+import { loadHref, rollHref } from './ways.ts';
 import { countOf } from '../../words/count.ts';
 import { plainList } from '../../words/list.ts';
 
@@ -129,8 +130,8 @@ function rollLines(facts: TonightFacts): Waiting[] {
         `${filmOf(first!).film} at EI ${first!.exposureIndex}, ${plainList(kinds)}`,
         ...[developer, room].filter(Boolean),
       ].join('; '),
-      href: `/film?roll=${first!.id}`,
-      loadHref: `/evening/lights-out?rolls=${rolls.map(({ id }) => id).join(',')}`,
+      href: rollHref(first!.id),
+      loadHref: loadHref(rolls.map(({ id }) => id)),
     };
   });
 }

@@ -38,7 +38,7 @@ const LEFT_LYING_MS = 30 * 60_000;
 
 /** A task with its real starts: what has begun stays where it is. */
 function follow(
-  task: Pick<NamedTask, 'id' | 'name'>,
+  task: Pick<NamedTask, 'id' | 'name' | 'href'>,
   usual: readonly NamedStep[],
   real: readonly Real[],
   beginMs: number,
@@ -71,7 +71,12 @@ function rollTask(
   const usual = known.filter(
     (step) => real.some((part) => part.id === step.id) || ['hang', 'dry'].includes(step.id),
   );
-  return follow({ id: `roll ${id}#roll`, name: title }, usual, real, beginMs);
+  return follow(
+    { id: `roll ${id}#roll`, name: title, href: `/film/run/${id}` },
+    usual,
+    real,
+    beginMs,
+  );
 }
 
 /** Paper that was fired: lit, in the trays, or to be looked at. */
@@ -100,7 +105,10 @@ function paperTask(
   const inTrays = record ? partsOf(kind, record, nowMs) : [];
   const words = kind === 'strip' && number !== undefined ? String(number) : '';
   const name = named(kind, print?.name ?? sheet?.title ?? 'not named', words);
-  const task = { id: `print ${thing}#${words ? `strip-${words}` : kind}`, name };
+  const task = {
+    ...{ id: `print ${thing}#${words ? `strip-${words}` : kind}`, name },
+    ...(print && { href: print.href }),
+  };
   return follow(task, usual, [...lit, ...inTrays], beginMs);
 }
 

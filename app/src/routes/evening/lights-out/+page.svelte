@@ -9,6 +9,7 @@
 <LightsOutPage
   load={data.load}
   name={data.name}
+  rolls={data.rolls}
   holders={data.holders}
   firstTime={data.firstTime}
 />

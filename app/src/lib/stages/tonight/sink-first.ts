@@ -1,0 +1,31 @@
+import { stepKind } from '@katachron/core';
+import { mayBeLookedAt, nearestFirst, type Lying } from '../../bench/sink/trays.ts';
+import { washes } from './task-kinds.ts';
+
+/** Paper whose time is up within this is gone to at once, s. */
+const SOON = 120;
+/** What dries, or comes to its temperature, does so by itself. */
+const byItself: readonly string[] = [...washes, 'print-dry', 'warming'];
+
+/** What spoils if nobody comes: film in a bath that wants hands, paper whose time is nearly up or over; the worst first. */
+export function sinkFirst(lying: readonly Lying[]): Lying | undefined {
+  return nearestFirst(lying).find((item) => {
+    const { current, hands } = item.moment;
+    if (item.forgotten || byItself.includes(current!.step.kind)) return false;
+    if (hands === 'wait-in-water' || mayBeLookedAt(item)) return false;
+    return item.run !== undefined || current!.remainingSeconds <= SOON;
+  });
+}
+
+const LETTERS = 28;
+/** As much of a name as a button has room for. */
+export const shortName = (name: string) =>
+  name.length > LETTERS ? `${name.slice(0, LETTERS - 1)}…` : name;
+
+/** "Strip 1: on to Stop"; of film, whose run has a page of its own, "R-123: to its clock". */
+export function sinkWords({ name, run, moment: { next } }: Lying): string {
+  if (run) return `${shortName(name)}: to its clock`;
+  return next
+    ? `${shortName(name)}: on to ${stepKind(next.step.kind).name}`
+    : `${shortName(name)}: take it out`;
+}
