@@ -2,7 +2,6 @@
   import '../app.css';
   import { refresh } from '$lib/kit/refresh.ts';
   import { page } from '$app/state';
-  import Moon from '@lucide/svelte/icons/moon';
   import { onMount, untrack } from 'svelte';
   import { answers } from '$lib/kit/client.ts';
   import { USUAL_VOLUME } from '$lib/bench/desk/choices.ts';
@@ -141,11 +140,7 @@
             <a
               href={stage.href}
               class="flex min-h-11 items-center border-b-[3px] border-transparent px-[5px] text-soft aria-[current]:border-rim aria-[current]:text-ink md:px-0"
-              aria-label={stage.href === '/' ? stage.name : undefined}
-              aria-current={stage === here ? 'page' : undefined}
-              >{#if stage.href === '/'}<Moon class="size-5 md:hidden" aria-hidden="true" /><span
-                  class="hidden md:inline">{stage.name}</span
-                >{:else}{stage.name}{/if}</a
+              aria-current={stage === here ? 'page' : undefined}>{stage.name}</a
             >
           {/each}
         </nav>

@@ -121,7 +121,7 @@
   ]);
 
   const started = $derived(startedOf(form, asked.sinceMs));
-  const sink = atTheSink();
+  const sink = atTheSink(() => facts.prints);
   const nextUp = $derived(nextLine(lines));
   /** What spoils comes first; then what the plan says, and where nothing is planned, the way to a plan. */
   const main = $derived.by(() => {

@@ -20,12 +20,15 @@
   /** So many negatives are shown: the best come first. */
   const MOST = 6;
   const negatives = $derived(facts.negatives.slice(0, MOST));
+  const moreNegatives = $derived(
+    (facts.negativesInAll ?? facts.negatives.length) - negatives.length,
+  );
   let problem = $state<string>();
   let beginning = false;
 
   /** The first thing that waits. */
   const first = $derived(parts[0]?.lines[0]?.href);
-  const sink = atTheSink();
+  const sink = atTheSink(() => facts.prints);
   const main = $derived(
     sink.first
       ? sink.first
@@ -70,18 +73,22 @@
   <WaysIn />
 {/if}
 <div class="gap-x-14 lg:columns-2">
-  {#each parts as { id, title, lines } (id)}
+  {#each parts as { id, title, lines, more, allHref } (id)}
     <section class="mt-5 min-w-0 break-inside-avoid" aria-label={title}>
       <h2 class="text-xl font-[620]">{title}</h2>
       <ul class="mt-1">
         {#each lines as line (line.id)}
           <li class="border-b border-hair py-2">
-            <a class="block min-h-11" href={line.href}>
-              <span class="line-clamp-2 break-words text-lg font-[560]">{line.name}</span>
-              <span
-                class="block break-words text-[15px] {line.caution ? 'text-caution' : 'text-soft'}"
-                >{line.words}</span
-              >
+            <a class="flex min-h-11 items-center gap-4" href={line.href}>
+              {#if line.picture}<Thumb of={line.picture} class="w-20 shrink-0" />{/if}
+              <span class="min-w-0">
+                <span class="line-clamp-2 break-words text-lg font-[560]">{line.name}</span>
+                <span
+                  class="block break-words text-[15px] {line.caution
+                    ? 'text-caution'
+                    : 'text-soft'}">{line.words}</span
+                >
+              </span>
             </a>
             {#if line.loadHref}<a
                 class="slot-in inline-flex min-h-11 items-center text-[15px]"
@@ -90,6 +97,9 @@
           </li>
         {/each}
       </ul>
+      {#if more > 0}<a class="slot-in inline-flex min-h-11 items-center" href={allHref}
+          >{more} more</a
+        >{/if}
     </section>
   {/each}
   {#if negatives.length > 0}
@@ -115,6 +125,10 @@
           </li>
         {/each}
       </ul>
+      {#if moreNegatives > 0}<a
+          class="slot-in inline-flex min-h-11 items-center"
+          href="/logbook?kind=roll">{moreNegatives} more, on their rolls</a
+        >{/if}
     </section>
   {/if}
 </div>

@@ -3,6 +3,7 @@
   import { useWetSide } from '../../bench/clock/wet-side.svelte.ts';
   import { lyingAt, nearestFirst } from '../../bench/sink/trays.ts';
   import { clockTime } from '../../words/duration.ts';
+  import { nameInSink } from './sink-first.ts';
   import { washes } from './task-kinds.ts';
   import { meanwhile, type PrintWaiting } from './tonight-view.ts';
 
@@ -29,7 +30,9 @@
   <section class="mt-4" aria-label="Under way">
     <h2 class="text-xl font-[620]">Under way</h2>
     <ul class="mt-1 gap-x-14 {lying.length > 1 ? 'lg:grid lg:grid-cols-2' : ''}">
-      {#each lying as { id, name, moment, run } (id)}
+      {#each lying as item (item.id)}
+        {@const { id, moment, run } = item}
+        {@const name = nameInSink(item, wetSide.fired, prints)}
         {@const { step, remainingSeconds } = moment.current!}
         <li class="flex flex-wrap items-baseline gap-x-6 border-b border-hair py-3">
           <span class="min-w-0 flex-1 basis-60 break-words text-xl font-[560]">

@@ -2,7 +2,14 @@
   import { useDesk } from '../../bench/desk/desk.svelte.ts';
   import Field from '../../kit/Field.svelte';
   import { capital } from '../../words/capital.ts';
-  import { allTicked, leftOutOf, minutesOf, tickedOf, type EveningForm } from './evening-form.ts';
+  import {
+    allTicked,
+    leftOutOf,
+    minutesOf,
+    tickedOf,
+    usualAmounts,
+    type EveningForm,
+  } from './evening-form.ts';
   import { tickedWords, type Candidate } from './evening-tasks.ts';
   import { learnedWords, ownSteps, type Learned } from './times.ts';
 
@@ -21,8 +28,8 @@
   const all = $derived(candidates.every(({ id }) => ticked.includes(id)));
   const shared = $derived([
     { key: 'tanks', label: 'Tanks', usual: Math.max(1, tanks) },
-    { key: 'washer', label: 'Prints in the washer', usual: 4 },
-    { key: 'lines', label: 'Places on the line', usual: 8 },
+    { key: 'washer', label: 'Prints in the washer', usual: usualAmounts.washer },
+    { key: 'lines', label: 'Places on the line', usual: usualAmounts.lines },
   ] as const);
   const minutes = $derived(minutesOf(form));
   const steps = $derived(

@@ -38,6 +38,8 @@ export const emptyEvening = () => ({
   },
 });
 
+/** How many there are of what is shared, where nobody has said. */
+export const usualAmounts = { washer: 4, lines: 8 } as const;
 /** More of anything no darkroom has. */
 const MOST_SHARED = 60;
 

@@ -18,6 +18,7 @@ import {
   readList,
   startedOf,
   tickedOf,
+  usualAmounts,
   type EveningForm,
 } from './evening-form.ts';
 import {
@@ -91,8 +92,8 @@ export function eveningAsked(
     );
     const amounts = {
       tank: amountOf(form.tanks, Math.max(1, tanks), 'tanks'),
-      washer: amountOf(form.washer, 4, 'prints the washer takes'),
-      line: amountOf(form.lines, 8, 'places on the line'),
+      washer: amountOf(form.washer, usualAmounts.washer, 'prints the washer takes'),
+      line: amountOf(form.lines, usualAmounts.lines, 'places on the line'),
     };
     return { beginMs, out, dinner: dinnerOf(form, meantMs), wanted, amounts };
   }, unit);

@@ -1,4 +1,5 @@
 import { stepKind } from '@katachron/core';
+import type { Fired } from '../../bench/clock/fired.ts';
 import { mayBeLookedAt, nearestFirst, type Lying } from '../../bench/sink/trays.ts';
 import { washes } from './task-kinds.ts';
 
@@ -22,8 +23,19 @@ const LETTERS = 28;
 export const shortName = (name: string) =>
   name.length > LETTERS ? `${name.slice(0, LETTERS - 1)}…` : name;
 
+/** What lies in the sink by what it is of: "strip 1, Cullet". */
+export function nameInSink(
+  { name, sheet }: Lying,
+  fired: readonly Fired[],
+  prints: readonly { readonly id: string; readonly name: string }[],
+): string {
+  const thing = fired.find(({ id }) => id === sheet?.firedId)?.thing;
+  const print = prints.find(({ id }) => id === thing)?.name;
+  return print === undefined || name.includes(print) ? name : `${name}, ${print}`;
+}
+
 /** "Strip 1: on to Stop"; of film, whose run has a page of its own, "R-123: to its clock". */
-export function sinkWords({ name, run, moment: { next } }: Lying): string {
+export function sinkWords({ run, moment: { next } }: Lying, name: string): string {
   if (run) return `${shortName(name)}: to its clock`;
   return next
     ? `${shortName(name)}: on to ${stepKind(next.step.kind).name}`

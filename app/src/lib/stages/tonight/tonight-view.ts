@@ -1,5 +1,6 @@
 import { filmFormat, formatDilution, type FilmFormatId } from '@katachron/core';
 import type { Negative } from '../../nouns/negative/contract.ts';
+import type { Part } from '../../nouns/picture/part.ts';
 import type { Recipe, RecipeBody } from '../../nouns/recipe/contract.ts';
 import { recipeOf } from '../../nouns/recipe/for-roll.ts';
 import type { Roll } from '../../nouns/roll/contract.ts';
@@ -25,6 +26,8 @@ export interface PrintWaiting {
   /** The number of the next strip, or of the one that lies there and was not read yet. */
   readonly firstStrip?: number;
   readonly fibre?: boolean;
+  /** Its own picture, or its negative's. */
+  readonly picture?: Part;
 }
 
 /** Sheets of a print that are dry, and that nobody has judged. */
@@ -42,6 +45,8 @@ export interface TonightFacts {
   readonly prints: readonly PrintWaiting[];
   readonly dry: readonly DryPrint[];
   readonly negatives: readonly Negative[];
+  /** There are more of them than these, so many in all. */
+  readonly negativesInAll?: number;
   readonly standing: readonly StandingBath[];
   readonly substances: readonly Substance[];
 }
@@ -56,6 +61,7 @@ export interface Waiting {
   readonly loadHref?: string;
   /** It is said as a caution. */
   readonly caution?: boolean;
+  readonly picture?: Part;
 }
 
 /** What waits, of one sort. */
@@ -63,6 +69,9 @@ export interface WaitingPart {
   readonly id: 'rolls' | 'dry' | 'prints' | 'baths' | 'mix';
   readonly title: string;
   readonly lines: readonly Waiting[];
+  /** How many more there are, and where all of them stand. */
+  readonly more: number;
+  readonly allHref: string;
 }
 
 /** So many of a sort stand here; their own page has all. */
@@ -172,26 +181,33 @@ function mixLines(facts: TonightFacts): Waiting[] {
 
 /** What waits tonight, in the order of the work. */
 export function tonightParts(facts: TonightFacts): WaitingPart[] {
-  const parts: WaitingPart[] = [
-    { id: 'rolls', title: 'Rolls to develop', lines: rollLines(facts) },
+  const parts: Omit<WaitingPart, 'more'>[] = [
+    { id: 'rolls', title: 'Rolls to develop', allHref: '/film/rolls', lines: rollLines(facts) },
     {
-      id: 'dry',
-      title: 'Dry now',
+      ...{ id: 'dry', title: 'Dry now', allHref: '/logbook?kind=print' },
       lines: facts.dry.map(({ id, title, marks }) => ({
         ...{ id, name: title, href: `/logbook/prints/${id}` },
         words: `Judge ${marks.length > 1 ? 'sheets' : 'sheet'} ${plainList([...marks])} in viewing light.`,
       })),
     },
     {
-      id: 'prints',
-      title: 'Prints in hand',
-      lines: facts.prints.map(({ id, href, name, next }) => ({ id, href, name, words: next })),
+      ...{ id: 'prints', title: 'Prints in hand', allHref: '/print' },
+      lines: facts.prints.map(({ id, href, name, next, picture }) => ({
+        ...{ id, href, name, words: next },
+        ...(picture && { picture }),
+      })),
     },
-    { id: 'baths', title: 'Baths near their end', lines: bathLines(facts) },
-    { id: 'mix', title: 'To mix', lines: mixLines(facts) },
+    {
+      ...{ id: 'baths', title: 'Baths near their end', allHref: '/chemistry/baths' },
+      lines: bathLines(facts),
+    },
+    { id: 'mix', title: 'To mix', allHref: '/chemistry/cupboard', lines: mixLines(facts) },
   ];
   return parts
-    .map((part) => ({ ...part, lines: part.lines.slice(0, MOST) }))
+    .map((part) => ({
+      ...part,
+      ...{ lines: part.lines.slice(0, MOST), more: Math.max(0, part.lines.length - MOST) },
+    }))
     .filter(({ lines }) => lines.length > 0);
 }
 
