@@ -318,6 +318,29 @@ test('a clip test gives the fixing time, is kept with its bath, and goes to the 
   await expect(page.getByRole('button', { name: /^Fix, time: 3:[345]/ })).toBeVisible();
 });
 
+test('what a push does is shown at its own stops before a temperature is typed', async ({
+  page,
+}) => {
+  await open(page, '/film?roll=7c1d4b60-52e8-4f3a-8123-000000000000');
+  await expect(page.getByLabel('Developer reads')).toHaveValue('');
+  await expect(page.getByText(/push \+2\./)).toBeVisible();
+  await page.getByRole('link', { name: 'What that does' }).click();
+  await expect(page).toHaveURL(/stops=2/);
+  await expect(page.getByText(/^2 stops less light, developed/)).toBeVisible();
+});
+
+test('a test of a film without a recipe leads to one that has what it knows', async ({ page }) => {
+  await open(page, '/calibrate/film-quick');
+  await page.getByLabel('The film', { exact: true }).fill('Sallow 80');
+  await page.getByLabel('EI it was shot at').fill('64');
+  await page.getByLabel('Developed for').fill('8:00');
+  await page.keyboard.press('Escape');
+  await pressSpace(page);
+  await page.getByRole('link', { name: 'Write one' }).click();
+  await expect(page.getByLabel('Film', { exact: true })).toHaveValue('Sallow 80');
+  await expect(page.getByLabel('Speed the times are for, EI')).toHaveValue('64');
+});
+
 test('push and pull are explained from the curve, by arrow keys', async ({ page }) => {
   await open(page, '/film/push?stops=1');
   await page.keyboard.press('ArrowRight');

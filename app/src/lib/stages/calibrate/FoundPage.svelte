@@ -181,8 +181,8 @@
         <p class="reason mt-1 text-soft">
           {#if kind.changes && kind.group === 'film'}
             There is no recipe of this film yet.
-            <a class="underline" href="/film/recipes/new">Write one</a>, and this becomes its speed
-            and time.
+            <a class="underline" href="/film/recipes/new?test={found.id}">Write one</a>, and this
+            becomes its speed and time.
           {:else if kind.changes}
             Nothing on the shelves has this name, so it stands here to be looked up.
           {:else}{kind.usedBy ?? 'It stands here to be looked up.'}{/if}

@@ -19,7 +19,7 @@
   const view = $derived(film.view());
   /** The film's own curve draws it, where one was tested. */
   const pushHref = $derived(
-    `/film/push?${new URLSearchParams({ stops: String(view.development?.pushStops ?? 0), film: recipe.film })}`,
+    `/film/push?${new URLSearchParams({ stops: String(view.pushStops ?? 0), film: recipe.film })}`,
   );
   const { volumeUnit, agitation, agitations } = $derived(film);
 </script>

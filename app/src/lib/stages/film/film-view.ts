@@ -8,6 +8,7 @@ import {
   formatDilution,
   measure,
   mixFor,
+  pushBetween,
   readOffClock,
   recipeForSpeed,
   stepKind,
@@ -83,6 +84,8 @@ export interface FilmView {
   readonly cautions: readonly string[];
   /** Push or pull in a sentence; not there when the film was shot at its box speed. */
   readonly push?: string;
+  /** By so many stops, whether or not anything else is known yet. */
+  readonly pushStops?: number;
   readonly volumeMl?: number;
   /** What to measure, as a sentence. */
   readonly mix?: string;
@@ -268,6 +271,11 @@ export function filmView(
       .filter(({ id }) => id !== 'past-table' && time?.cautions.includes(id))
       .map(({ sentence }) => sentence),
     ...(push?.value && exposureIndex !== recipe?.boxSpeed && { push: push.value }),
+    ...(push?.value &&
+      recipe &&
+      exposureIndex !== undefined && {
+        pushStops: pushBetween(recipe.boxSpeed, exposureIndex).stops,
+      }),
     ...(mixed?.value && volume.value !== undefined && { volumeMl: volume.value }),
     ...(mixed?.value &&
       recipe && { mix: mixSentence(recipe, volume.value ?? 0, mixed.value.partsMl, volumeUnit) }),

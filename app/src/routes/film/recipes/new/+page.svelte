@@ -11,7 +11,7 @@
 <RecipeForm
   title={data.from ? 'A copy of a recipe' : 'New recipe'}
   {...data.from && { from: data.from }}
-  {...data.forRoll && { given: data.forRoll }}
+  {...data.given && { given: data.given }}
   recipes={data.recipes}
   substances={data.substances}
 />
