@@ -49,7 +49,7 @@ test('the big button begins with what stands first; numbers open the others', as
   await open(page, '/');
   const waiting = page.locator('main section li > a:first-child');
   const title = async (at: number) =>
-    (await waiting.nth(at).locator('span').first().textContent())!.split(' · ')[0]!.trim();
+    (await waiting.nth(at).locator('.text-lg').textContent())!.split(' · ')[0]!.trim();
   const [first, second] = [await title(0), await title(1)];
   await pressSpace(page);
   await expect(page.getByRole('heading', { level: 1 })).toContainText(first);
