@@ -180,12 +180,36 @@ test('the evening is begun by the big button, which then is the next thing; what
   await expect(page.getByTestId('hands')).toHaveText('All given. Into the developer.');
   await pressSpace(page);
   await expect(page.getByRole('contentinfo', { name: 'The sink' })).toContainText('strip');
+  // Not before its time: a press would lift it out too early.
   await open(page, '/evening');
-  await expect(big).toHaveText(/strip .*: on to Stop/);
+  await expect(page.getByRole('contentinfo', { name: 'The sink' })).toContainText('strip');
+  await expect(big).toHaveText(/mix and temper/);
+  const laidEarlier = (seconds: number) =>
+    page.evaluate((by) => {
+      const sheets = JSON.parse(localStorage.getItem('katachron-sheets')!);
+      for (const event of sheets[0].events) event.atMs -= by * 1000;
+      localStorage.setItem('katachron-sheets', JSON.stringify(sheets));
+    }, seconds);
+  await laidEarlier(200);
+  await open(page, '/evening');
+  await expect(big).toHaveText(/strip .*, Marver.*: on to Stop/);
   await open(page, '/');
-  await expect(big).toHaveText(/strip .*: on to Stop/);
+  await expect(big).toHaveText(/: on to Stop/);
   await pressSpace(page);
-  await expect(big).toHaveText(/strip .*: on to Fix/);
+  await expect(page.getByRole('region', { name: 'Under way' })).toContainText('Stop');
+  await expect(big).toHaveText('Begin with the first');
+  // As its time comes the button says something else: a press that was meant for what stood there does nothing.
+  await page.evaluate(() => {
+    new MutationObserver((_, watching) => {
+      if (!document.querySelector('.big')?.textContent.includes(': on to Fix')) return;
+      watching.disconnect();
+      document.body.dispatchEvent(new KeyboardEvent('keydown', { key: ' ', bubbles: true }));
+    }).observe(document.body, { subtree: true, childList: true, characterData: true });
+  });
+  await expect(big).toHaveText(/: on to Fix/, { timeout: 60_000 });
+  await expect(page.getByRole('region', { name: 'Under way' })).toContainText('Stop');
+  await pressSpace(page);
+  await expect(page.getByRole('region', { name: 'Under way' })).toContainText('Fix');
 });
 
 test('what the plan takes for granted stands on it and can be changed; its check list has a date', async ({

@@ -52,6 +52,8 @@ import {
   ownSteps,
   tookAtBench,
 } from '../../src/lib/stages/tonight/times.ts';
+import { lyingAt } from '../../src/lib/bench/sink/trays.ts';
+import { nameInSink, sinkFirst, sinkWords } from '../../src/lib/stages/tonight/sink-first.ts';
 import { finishedTonight, followed } from '../../src/lib/stages/tonight/under-way.ts';
 import {
   isEmpty,
@@ -175,6 +177,41 @@ describe('what goes into the tank', () => {
       holders: ['F1 A', 'F3 B'],
     });
     expect(loadOf([]).load).toBeUndefined();
+  });
+});
+
+describe('at the sink', () => {
+  const nowMs = 1_768_500_000_000;
+  const names = ['strip 1', 'print 1'];
+  /** Paper in a developer of 90 s, lifted out 10 s before its end, in for so long; a stop and a fix after it. */
+  const sheet = (name: string, secondsIn: number, stepId = 'print-developer') => ({
+    ...{ id: name, name, firedId: `fired ${name}` },
+    plan: {
+      steps: (['print-developer', 'print-stop', 'print-wash'] as const).map((kind) => ({
+        ...{ id: kind, kind, seconds: 90, agitation: 'continuous' as const },
+      })),
+      ...{ drainSeconds: 10, clockStart: 'pouring-begins' as const, vessel: 'trays' as const },
+    },
+    events: [{ id: 'e', atMs: nowMs - secondsIn * 1000, kind: 'poured-in' as const, stepId }],
+  });
+  const first = (...sheets: ReturnType<typeof sheet>[]) => sinkFirst(lyingAt([], sheets, nowMs));
+
+  it('paper comes first once it is to be lifted out, the longest over first, and never before', () => {
+    expect(first(sheet('strip 1', 60))).toBeUndefined();
+    expect(first(sheet('strip 1', 85))?.name).toBe('strip 1');
+    expect(first(sheet('strip 1', 85), sheet('print 1', 200))?.name).toBe('print 1');
+    // A wash goes on by itself.
+    expect(first(sheet('strip 1', 400, 'print-wash'))).toBeUndefined();
+    const [item] = lyingAt([], [sheet('strip 1', 85)], nowMs);
+    const fired = names.map((name) => ({
+      id: `fired ${name}`,
+      thing: 'p',
+      kind: 'strip' as const,
+    }));
+    const name = nameInSink(item!, fired, [{ id: 'p', name: 'Cullet' }]);
+    expect(name).toBe('strip 1, Cullet');
+    expect(sinkWords(item!, name)).toBe('strip 1, Cullet: on to Stop');
+    expect(nameInSink(item!, [], [])).toBe('strip 1');
   });
 });
 
@@ -663,7 +700,8 @@ describe('the plan of an evening', () => {
     expect(laterWords(promised, now, nowMs + 12 * 60_000)).toBe('12 minutes later than planned.');
     expect(laterWords(promised, now, nowMs - 60_000)).toBe('1 minute sooner than planned.');
     expect(laterWords(promised, now, nowMs + 10_000)).toBe('');
-    expect(laterWords(promised, form({ out: '23:00' }), nowMs + 720_000)).toBe('');
+    for (const byHand of [{ out: '23:00' }, { minutes: '{"roll.load":"38"}' }, { tanks: '2' }])
+      expect(laterWords(promised, form(byHand), nowMs + 720_000)).toBe('');
     expect(readPromised(JSON.stringify(promised), nowMs)).toEqual(promised);
     // The ticks are the same the day after; the promise is not.
     expect(readPromised(JSON.stringify(promised), nowMs + 86_400_000)).toBeUndefined();

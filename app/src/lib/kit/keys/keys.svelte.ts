@@ -1,4 +1,4 @@
-import { getContext, onMount, setContext } from 'svelte';
+import { getContext, onMount, setContext, untrack } from 'svelte';
 
 const CONTEXT = Symbol('keys');
 
@@ -166,6 +166,17 @@ export function provideKeys(): Keys {
 export function useKeys(list: readonly PageKey[]): void {
   const keys = getContext<Keys>(CONTEXT);
   onMount(() => keys.add(list));
+}
+
+/** Where the big button comes to do something else while it stands there, it takes a press once that was seen. */
+export function settleOn(does: () => string): void {
+  const keys = keysInForce();
+  let stood: string | undefined;
+  $effect(() => {
+    const now = does();
+    if (stood !== undefined && now !== stood) untrack(() => keys.settle());
+    stood = now;
+  });
 }
 
 export function keysInForce(): Keys {

@@ -2,7 +2,7 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { lampSwitches } from '@katachron/core';
-  import { onMount, untrack } from 'svelte';
+  import { onMount } from 'svelte';
   import { useWetSide } from '$lib/bench/clock/wet-side.svelte.ts';
   import { useBurning } from '$lib/bench/light/burning.svelte.ts';
   import { keepAwake } from '$lib/bench/light/keep-awake.ts';
@@ -10,7 +10,7 @@
   import Sink from '$lib/bench/sink/Sink.svelte';
   import Button from '$lib/kit/Button.svelte';
   import { answers } from '$lib/kit/client.ts';
-  import { keysInForce, useKeys } from '$lib/kit/keys/keys.svelte.ts';
+  import { settleOn, useKeys } from '$lib/kit/keys/keys.svelte.ts';
   import SlotChoice from '$lib/kit/SlotChoice.svelte';
   import BeforeLight from './BeforeLight.svelte';
   import { FireInHand } from './fire-in-hand.svelte.ts';
@@ -39,14 +39,8 @@
   let away = $state(false);
   /** On the way to another page: nothing here is meant by a press any more. */
   let leaving = false;
-  const keys = keysInForce();
   // The lamp is lit by no press that was meant for what stood there before.
-  let stood = '';
-  $effect(() => {
-    const stands = [fire.looked, fire.at, fire.anotherCopy, fire.laidIn, running].join();
-    if (stood !== '' && stands !== stood) untrack(() => keys.settle());
-    stood = stands;
-  });
+  settleOn(() => [fire.looked, fire.at, fire.anotherCopy, fire.laidIn, running].join());
 
   $effect(() => fire.follow());
   onMount(() => {

@@ -8,7 +8,7 @@
   import { fileFrom } from '../../kit/client.ts';
   import { keptState } from '../../kit/kept-state.svelte.ts';
   import { saveFile } from '../../kit/save-file.ts';
-  import { useKeys } from '../../kit/keys/keys.svelte.ts';
+  import { settleOn, useKeys } from '../../kit/keys/keys.svelte.ts';
   import { candidatesOf } from './candidates.ts';
   import { format } from 'date-fns';
   import { atTheSink } from './at-the-sink.svelte.ts';
@@ -21,7 +21,7 @@
   } from './evening-form.ts';
   import EveningList from './EveningList.svelte';
   import { eveningLines, nextLine } from './evening-lines.ts';
-  import { shortName } from './sink-first.ts';
+  import { shortName } from './short-name.ts';
   import {
     afterwards,
     costWords,
@@ -130,16 +130,24 @@
       const { from, step, task, taskId, stepId, href } = nextUp;
       const soon = lines.some(({ begun }) => begun) ? `Next, ${from}` : 'Begin';
       const run = () => {
-        form.started = startedWith(started, { taskId, stepId, atMs: Date.now() });
+        // This device's clock may be behind the server's, by which the evening began.
+        const atMs = Math.max(Date.now(), asked.sinceMs);
+        form.started = startedWith(started, { taskId, stepId, atMs });
         if (href) void goto(href);
       };
-      return { words: `${soon}: ${step}, ${shortName(task)}`, run };
+      return { id: nextUp.key, words: `${soon}: ${step}, ${shortName(task)}`, run };
     }
     if (lines.length === 0 && candidates.length > 0) {
-      return { words: 'Tick all of it', run: () => (form.ticked = allTicked(candidates)) };
+      return {
+        id: 'all',
+        words: 'Tick all of it',
+        run: () => (form.ticked = allTicked(candidates)),
+      };
     }
-    return { words: 'Back to Tonight', run: () => void goto('/') };
+    return { id: 'back', words: 'Back to Tonight', run: () => void goto('/') };
   });
+
+  settleOn(() => main.id);
 
   /** What was planned last by a hand is what was promised; what happens since is late or early by it. */
   function keepPromise({ plan: planned }: EveningAnswer) {

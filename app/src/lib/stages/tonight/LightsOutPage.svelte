@@ -1,6 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { beforeLightsOut, filmFormats, type FilmFormatId, type FilmLoad } from '@katachron/core';
+  import { onMount } from 'svelte';
   import { useWetSide } from '../../bench/clock/wet-side.svelte.ts';
   import { useDesk } from '../../bench/desk/desk.svelte.ts';
   import Button from '../../kit/Button.svelte';
@@ -8,7 +9,6 @@
   import { useKeys } from '../../kit/keys/keys.svelte.ts';
   import SlotChoice from '../../kit/SlotChoice.svelte';
   import { capital } from '../../words/capital.ts';
-  import { onMount } from 'svelte';
   import { rollHref } from './ways.ts';
 
   interface Props {

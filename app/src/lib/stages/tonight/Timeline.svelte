@@ -3,6 +3,7 @@
   import { scaleTime } from 'd3';
   import { format } from 'date-fns';
   import type { NamedTask } from './evening-tasks.ts';
+  import { shortName } from './short-name.ts';
 
   interface Props {
     plan: EveningPlan;
@@ -50,7 +51,7 @@
   const names = $derived(
     rows.map(({ id, name }, row) => ({
       ...{ id, y: row * ROW + ROW / 2 },
-      name: name.length > MOST_LETTERS ? `${name.slice(0, MOST_LETTERS - 1)}…` : name,
+      name: shortName(name, MOST_LETTERS),
     })),
   );
   const ticks = $derived(

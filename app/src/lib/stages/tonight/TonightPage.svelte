@@ -1,7 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import Button from '../../kit/Button.svelte';
-  import { useKeys } from '../../kit/keys/keys.svelte.ts';
+  import { settleOn, useKeys } from '../../kit/keys/keys.svelte.ts';
   import type { Negative } from '../../nouns/negative/contract.ts';
   import Thumb from '../../nouns/picture/Thumb.svelte';
   import { isEmpty, tonightParts, tonightWords, type TonightFacts } from './tonight-view.ts';
@@ -30,12 +30,15 @@
   const first = $derived(parts[0]?.lines[0]?.href);
   const sink = atTheSink(() => facts.prints);
   const main = $derived(
-    sink.first
-      ? sink.first
-      : first
-        ? { words: 'Begin with the first', run: () => void goto(first) }
-        : { words: 'A roll to develop', run: () => void goto('/film/rolls/new') },
+    sink.first ??
+      (first
+        ? { id: first, words: 'Begin with the first', run: () => void goto(first) }
+        : {
+            ...{ id: 'new', words: 'A roll to develop' },
+            run: () => void goto('/film/rolls/new'),
+          }),
   );
+  settleOn(() => main.id);
   useKeys([
     { key: ' ', does: 'what the sink wants, then what stands first', run: () => main.run() },
     { key: 'p', does: 'plan the evening', run: () => void goto('/evening') },

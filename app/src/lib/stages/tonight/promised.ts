@@ -13,15 +13,12 @@ export interface Promised {
 }
 
 /** What the plan rests on besides what really happens. */
-export const promisedOf = ({
-  ticked,
-  begin,
-  dinner,
-  dinnerMinutes,
-  out,
-  order,
-  bottles,
-}: EveningForm) => JSON.stringify([ticked, begin, dinner, dinnerMinutes, out, order, bottles]);
+export const promisedOf = (form: EveningForm) =>
+  JSON.stringify([
+    ...[form.ticked, form.leftOut, form.order],
+    ...[form.begin, form.dinner, form.dinnerMinutes, form.out, form.bottles],
+    ...[form.tanks, form.washer, form.lines, form.minutes],
+  ]);
 
 /** A plan as a promise. */
 export const promise = (of: string, plan: EveningPlan, beginMs: number): Promised => ({

@@ -1,27 +1,24 @@
 import { stepKind } from '@katachron/core';
 import type { Fired } from '../../bench/clock/fired.ts';
 import { mayBeLookedAt, nearestFirst, type Lying } from '../../bench/sink/trays.ts';
+import { shortName } from './short-name.ts';
 import { washes } from './task-kinds.ts';
 
-/** Paper whose time is up within this is gone to at once, s. */
-const SOON = 120;
 /** What dries, or comes to its temperature, does so by itself. */
 const byItself: readonly string[] = [...washes, 'print-dry', 'warming'];
 
-/** What spoils if nobody comes: film in a bath that wants hands, paper whose time is nearly up or over; the worst first. */
+/**
+ * What spoils if nobody comes, the worst first: film in a bath that wants hands, and paper that is to be lifted out now. A press
+ * moves paper on, so it is never offered before its time.
+ */
 export function sinkFirst(lying: readonly Lying[]): Lying | undefined {
   return nearestFirst(lying).find((item) => {
     const { current, hands } = item.moment;
     if (item.forgotten || byItself.includes(current!.step.kind)) return false;
     if (hands === 'wait-in-water' || mayBeLookedAt(item)) return false;
-    return item.run !== undefined || current!.remainingSeconds <= SOON;
+    return item.run !== undefined || hands === 'pour-out' || hands === 'over';
   });
 }
-
-const LETTERS = 28;
-/** As much of a name as a button has room for. */
-export const shortName = (name: string) =>
-  name.length > LETTERS ? `${name.slice(0, LETTERS - 1)}…` : name;
 
 /** What lies in the sink by what it is of: "strip 1, Cullet". */
 export function nameInSink(
