@@ -197,7 +197,7 @@ test('the evening is begun by the big button, which then is the next thing; what
   await expect(big).toHaveText(/: on to Stop/);
   await pressSpace(page);
   await expect(page.getByRole('region', { name: 'Under way' })).toContainText('Stop');
-  await expect(big).toHaveText('Begin with the first');
+  await expect(big).toHaveText(/Begin with the first/);
   // As its time comes the button says something else: a press that was meant for what stood there does nothing.
   await page.evaluate(() => {
     new MutationObserver((_, watching) => {
